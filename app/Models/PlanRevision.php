@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One stored state of a class's plan; never changed once stored.
+ *
+ * @property int $number
+ * @property int|null $parent number of the revision it was made from
+ * @property array<array-key, mixed> $document the open plan form (schema/plan.schema.json)
+ */
+final class PlanRevision extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['number', 'parent', 'document'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'json:unicode'];
+    }
+}

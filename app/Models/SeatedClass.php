@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+
+/**
+ * A class: when and where, for whom, and every revision of its plan.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property int|null $group_id
+ * @property string $title
+ * @property string $place
+ * @property Carbon|null $starts_at
+ * @property int $revision number of the current revision
+ * @property-read Group|null $group
+ */
+final class SeatedClass extends Model
+{
+    protected $fillable = ['title', 'place', 'starts_at', 'group_id'];
+
+    protected $attributes = ['revision' => 0, 'place' => ''];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['starts_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Group, $this> */
+    public function group(): BelongsTo
+    {
+        return $this->belongsTo(Group::class);
+    }
+
+    /** @return HasMany<PlanRevision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(PlanRevision::class);
+    }
+
+    /** @return HasMany<LedClass, $this> */
+    public function led(): HasMany
+    {
+        return $this->hasMany(LedClass::class);
+    }
+
+    public function plan(?int $number = null): PlanRevision
+    {
+        return $this->revisions()->where('number', $number ?? $this->revision)->first()
+            ?? throw new RuntimeException("Class $this->id has no revision " . ($number ?? $this->revision) . '.');
+    }
+
+    /**
+     * Stores a plan as the next revision and makes it the current one. Nothing stored is ever changed,
+     * so undo, redo and 'both versions' are the same mechanism.
+     *
+     * @param array<array-key, mixed> $document
+     */
+    public function store(array $document): PlanRevision
+    {
+        return DB::transaction(function () use ($document): PlanRevision {
+            $latest = $this->revisions()->max('number');
+            $revision = $this->revisions()->create([
+                'number' => (is_numeric($latest) ? (int) $latest : 0) + 1,
+                'parent' => $this->revision === 0 ? null : $this->revision,
+                'document' => $document,
+            ]);
+            $this->forceFill(['revision' => $revision->number, 'title' => $document['title'] ?? $this->title])->save();
+
+            return $revision;
+        });
+    }
+
+    /** Goes back to the revision this one was made from; false when there is none. */
+    public function undo(): bool
+    {
+        return $this->goTo($this->plan()->parent);
+    }
+
+    /** Goes forward to the latest revision made from this one; false when there is none. */
+    public function redo(): bool
+    {
+        $child = $this->revisions()->where('parent', $this->revision)->max('number');
+
+        return $this->goTo(is_numeric($child) ? (int) $child : null);
+    }
+
+    public function canRedo(): bool
+    {
+        return $this->revisions()->where('parent', $this->revision)->exists();
+    }
+
+    private function goTo(?int $number): bool
+    {
+        if ($number === null) {
+            return false;
+        }
+        $this->forceFill(['revision' => $number, 'title' => $this->plan($number)->document['title'] ?? $this->title])->save();
+
+        return true;
+    }
+}

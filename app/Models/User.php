@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * A teacher.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ */
+final class User extends Authenticatable
+{
+    protected $fillable = ['name', 'email', 'password'];
+
+    protected $hidden = ['password'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed'];
+    }
+
+    /** There is no "remember me": a session ends by itself. */
+    public function getRememberTokenName(): string
+    {
+        return '';
+    }
+
+    /** @return HasMany<Group, $this> */
+    public function groups(): HasMany
+    {
+        return $this->hasMany(Group::class);
+    }
+
+    /** @return HasManyThrough<Participant, Group, $this> */
+    public function participants(): HasManyThrough
+    {
+        return $this->hasManyThrough(Participant::class, Group::class);
+    }
+
+    /** @return HasMany<SeatedClass, $this> */
+    public function classes(): HasMany
+    {
+        return $this->hasMany(SeatedClass::class);
+    }
+
+    /** @return HasManyThrough<LedClass, SeatedClass, $this> */
+    public function ledClasses(): HasManyThrough
+    {
+        return $this->hasManyThrough(LedClass::class, SeatedClass::class);
+    }
+}

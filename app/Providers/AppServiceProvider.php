@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Craft\ShippedCraft;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use KindChair\Format\Craft;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Craft::class, static fn (): Craft => ShippedCraft::load());
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(!$this->app->isProduction());
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute(5)->by(mb_strtolower($request->string('email')->toString()) . '|' . $request->ip()),
+            Limit::perMinute(30)->by((string) $request->ip()),
+        ]);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\ContentSecurity;
+use App\Http\Middleware\NeedsAccount;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use KindChair\Format\FormatError;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__ . '/../routes/web.php')
+    ->withMiddleware(static function (Middleware $middleware): void {
+        // One origin only: nothing is shared with other sites.
+        $middleware->remove(HandleCors::class);
+        $middleware->web(append: [ContentSecurity::class]);
+        $middleware->alias(['account' => NeedsAccount::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->render(static fn (FormatError $error, Request $request) => $request->expectsJson()
+            ? response()->json(['message' => $error->getMessage(), 'place' => $error->place, 'expected' => $error->expected], 422)
+            : null);
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+    })
+    ->create();

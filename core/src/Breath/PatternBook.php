@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Breath;
+
+use OutOfBoundsException;
+
+/** The shipped breath patterns. */
+final readonly class PatternBook
+{
+    /** @var array<string, BreathPattern> */
+    private array $byId;
+
+    /** @param list<BreathPattern> $patterns */
+    public function __construct(array $patterns)
+    {
+        $this->byId = array_column($patterns, null, 'id');
+    }
+
+    public function get(string $id): BreathPattern
+    {
+        return $this->byId[$id] ?? throw new OutOfBoundsException(
+            "There is no breath pattern \"$id\"; there are: " . implode(', ', array_keys($this->byId)) . '.',
+        );
+    }
+
+    public function has(string $id): bool
+    {
+        return isset($this->byId[$id]);
+    }
+
+    /** @return list<BreathPattern> */
+    public function all(): array
+    {
+        return array_values($this->byId);
+    }
+}

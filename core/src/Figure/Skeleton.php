@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
+
+/**
+ * Turns joint angles into points in the figure's room, limbs of fixed length.
+ * The origin is between the hips; the floor lies FLOOR units below.
+ */
+final readonly class Skeleton
+{
+    public const FLOOR = -26.0;
+    private const SPINE = 28.0;
+    private const NECK = 15.5;
+    private const UPPER_ARM = 14.0;
+    private const FOREARM = 13.0;
+    private const THIGH = 24.0;
+    private const SHIN = 24.0;
+    private const FOOT = 8.0;
+    private const SHOULDER_HALF = 11.0;
+    private const HIP_HALF = 5.0;
+    /** How far a raised bed leans the trunk back, in degrees. */
+    private const BED_LEAN = 48.0;
+    /** Feet are drawn as one piece; toes tip it by this share of their own angle. */
+    private const TOES_IN_FOOT = 0.45;
+    /** Degrees between thigh and straight ahead when sitting at ease. */
+    private const KNEES_APART = 13.0;
+    /** A leg laid across is drawn further turned than it is, or it could not be told from one that is not. */
+    private const HIP_TURN_SHOWN = 1.9;
+
+    /** @param array<string, Vector> $points */
+    private function __construct(private array $points)
+    {
+    }
+
+    public static function of(Pose $pose, Seat $seat): self
+    {
+        $lean = $pose->at(JointAction::HipHinge) - ($seat === Seat::Bed ? self::BED_LEAN : 0);
+        $round = $pose->at(JointAction::TrunkFlexion) - $pose->at(JointAction::TrunkExtension);
+        $side = $pose->towardsRight(JointAction::TrunkSide);
+        $turn = $pose->towardsRight(JointAction::TrunkTurn);
+
+        $up = new Vector(0, 1, 0);
+        $hips = new Vector(0, 0, 0);
+        $lower = $up->rolled($side * 0.6)->pitched($lean + $round * 0.35);
+        $upper = $up->rolled($side * 1.2)->pitched($lean + $round);
+        $middle = $hips->plus($lower, self::SPINE / 2);
+        $chest = $middle->plus($upper, self::SPINE / 2);
+        $inTrunk = static fn (Vector $v): Vector => $v->yawed($turn)->rolled($side * 1.2)->pitched($lean + $round);
+
+        $nod = $pose->at(JointAction::NeckFlexion) - $pose->at(JointAction::NeckExtension);
+        $tilt = $pose->towardsRight(JointAction::NeckSide);
+        $look = $pose->towardsRight(JointAction::NeckTurn);
+        $neck = $inTrunk($up->rolled($tilt)->pitched($nod));
+        $head = $chest->plus($neck, self::NECK);
+        // The nose sits a little below the middle of the head.
+        $gaze = $inTrunk((new Vector(0, -0.26, 0.97))->yawed($look)->rolled($tilt)->pitched($nod));
+
+        $points = ['hips' => $hips, 'middle' => $middle, 'chest' => $chest, 'head' => $head, 'nose' => $head->plus($gaze, 10.0)];
+        foreach (Side::cases() as $limb) {
+            $points += self::arm($pose, $limb, $chest, $inTrunk);
+            $points += self::leg($pose, $limb, $seat);
+        }
+
+        return new self($points);
+    }
+
+    public function point(string $name): Vector
+    {
+        return $this->points[$name];
+    }
+
+    /**
+     * @param callable(Vector): Vector $inTrunk
+     * @return array<string, Vector>
+     */
+    private static function arm(Pose $pose, Side $side, Vector $chest, callable $inTrunk): array
+    {
+        $at = static fn (JointAction $action, int $resting = 0): int => $pose->at($action, $side, $resting);
+        $raise = $at(JointAction::ShoulderFlexion) - $at(JointAction::ShoulderExtension);
+        $open = $at(JointAction::ShoulderAbduction);
+        $rests = $raise === 0 && $open === 0 && $at(JointAction::ElbowFlexion) === 0 && $at(JointAction::ShoulderAcross) === 0;
+        if ($rests) {
+            // Hands lie on the thighs.
+            [$raise, $open, $bend, $across, $turn] = [18, 14, 62, 0, -18];
+        } else {
+            $bend = $at(JointAction::ElbowFlexion);
+            $across = $at(JointAction::ShoulderAcross);
+            $turn = $at(JointAction::ShoulderOutward) - $at(JointAction::ShoulderInward);
+        }
+        // For the right arm; the left is its mirror image.
+        $upper = (new Vector(0, -1, 0))->rolled(-$open)->pitched(-$raise)->yawed(-$across);
+        $forward = (new Vector(0, 0, 1))->pitched(-$raise)->yawed(-$across);
+        $outward = $forward->cross($upper);
+        $hinge = new Vector(
+            $forward->x * cos(deg2rad($turn)) + $outward->x * sin(deg2rad($turn)),
+            $forward->y * cos(deg2rad($turn)) + $outward->y * sin(deg2rad($turn)),
+            $forward->z * cos(deg2rad($turn)) + $outward->z * sin(deg2rad($turn)),
+        );
+        $lower = self::bent($upper, $hinge, $bend);
+        $wrist = $at(JointAction::WristExtension) - $at(JointAction::WristFlexion);
+        $hand = self::bent($lower, self::bent($hinge, self::opposite($upper), $bend), -$wrist);
+        $place = static fn (Vector $v): Vector => $inTrunk($side === Side::Left ? $v->mirrored() : $v);
+
+        $lift = $at(JointAction::ShoulderLift) * 0.22 + max(0, max($raise, $open) - 90) * 0.035;
+        $shoulder = $chest->plus($place(new Vector(self::SHOULDER_HALF, $lift - 1.5, 0)));
+        $elbow = $shoulder->plus($place($upper), self::UPPER_ARM);
+        $wristPoint = $elbow->plus($place($lower), self::FOREARM);
+
+        return [
+            "shoulder-$side->value" => $shoulder,
+            "elbow-$side->value" => $elbow,
+            "wrist-$side->value" => $wristPoint,
+            "hand-$side->value" => $wristPoint->plus($place($hand), 4.2),
+        ];
+    }
+
+    /** @return array<string, Vector> */
+    private static function leg(Pose $pose, Side $side, Seat $seat): array
+    {
+        $at = static fn (JointAction $action, int $resting = 0): int => $pose->at($action, $side, $resting);
+        $restingKnee = $seat === Seat::Bed ? 38 : 90;
+        $flexion = $at(JointAction::HipFlexion, 90) + ($seat === Seat::Bed ? 16 : 0);
+        $knee = $at(JointAction::KneeFlexion, $restingKnee);
+        $toes = $at(JointAction::AnkleDown) - $at(JointAction::AnkleUp)
+            + ($at(JointAction::ToesCurl) - $at(JointAction::ToesUp)) * self::TOES_IN_FOOT;
+        $out = self::KNEES_APART + $at(JointAction::HipAbduction) - $at(JointAction::HipAdduction);
+        $turn = ($at(JointAction::HipOutward) - $at(JointAction::HipInward)) * self::HIP_TURN_SHOWN;
+
+        $heelsUp = 0.0;
+        if ($seat !== Seat::Bed && $toes > 0 && $knee >= 70 && $flexion <= 92) {
+            // A foot that points on the floor lifts its heel, and so the knee.
+            $heelsUp = rad2deg(asin(min(0.5, self::FOOT * sin(deg2rad($toes)) / self::THIGH)));
+        }
+        $thigh = (new Vector(0, -1, 0))->pitched(-($flexion + $heelsUp))->yawed($out);
+        $back = (new Vector(0, 0, -1))->pitched(-($flexion + $heelsUp))->yawed($out);
+        $across = $thigh->cross($back);
+        $hinge = new Vector(
+            $back->x * cos(deg2rad($turn)) - $across->x * sin(deg2rad($turn)),
+            $back->y * cos(deg2rad($turn)) - $across->y * sin(deg2rad($turn)),
+            $back->z * cos(deg2rad($turn)) - $across->z * sin(deg2rad($turn)),
+        );
+        $shin = self::bent($thigh, $hinge, $knee + $heelsUp);
+        $ahead = self::bent(self::opposite($hinge), $thigh, $knee + $heelsUp);
+        $foot = self::bent($ahead, $shin, $toes);
+        $place = static fn (Vector $v): Vector => $side === Side::Left ? $v->mirrored() : $v;
+
+        $hip = $place(new Vector(self::HIP_HALF, -1, 0));
+        $kneePoint = $hip->plus($place($thigh), self::THIGH);
+        $ankle = $kneePoint->plus($place($shin), self::SHIN);
+
+        return [
+            "hip-$side->value" => $hip,
+            "knee-$side->value" => $kneePoint,
+            "ankle-$side->value" => $ankle,
+            "toe-$side->value" => $ankle->plus($place($foot), self::FOOT),
+        ];
+    }
+
+    private static function opposite(Vector $v): Vector
+    {
+        return new Vector(-$v->x, -$v->y, -$v->z);
+    }
+
+    /** $from turned towards $to, its square neighbour, by so many degrees. */
+    private static function bent(Vector $from, Vector $to, float $degrees): Vector
+    {
+        $c = cos(deg2rad($degrees));
+        $s = sin(deg2rad($degrees));
+
+        return new Vector($from->x * $c + $to->x * $s, $from->y * $c + $to->y * $s, $from->z * $c + $to->z * $s);
+    }
+}

@@ -1,0 +1,362 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Fit;
+
+use KindChair\Body\JointAction;
+use KindChair\Body\RangeTable;
+use KindChair\Body\Side;
+use KindChair\Movement\Base;
+use KindChair\Movement\JointAngle;
+use KindChair\Movement\Movement;
+use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\MovementTrait;
+use KindChair\Movement\Variation;
+use KindChair\People\Participant;
+use KindChair\People\TraitLimit;
+use KindChair\People\WeakLimb;
+
+/**
+ * Chooses for a person the variation that keeps most of a movement and breaks nothing:
+ * the planned one, the nearest gentler one, the same movement in another base,
+ * a substitute with the same aim, then a rest with something to do.
+ */
+final readonly class Chooser
+{
+    /**
+     * Under this share of the angle asked for, a gentler rung is kinder than the same shape made tiny.
+     * Source: planning default.
+     */
+    private const LEAST_SHARE = 0.25;
+
+    public function __construct(private MovementLibrary $library, private RangeTable $ranges)
+    {
+    }
+
+    /** @param list<string>|null $kit prop ids at hand; null when the place is not known */
+    public function choose(Participant $person, Asked $asked, ?array $kit = null): Version
+    {
+        $refusals = [];
+        foreach ($this->rungs($asked->movement, $asked->variation, $person->base) as $variation) {
+            $version = $this->attempt($person, $asked, $asked->movement, $variation, $kit, $refusals);
+            if ($version instanceof Version) {
+                return $version;
+            }
+            $refusals = [...$refusals, ...$version];
+        }
+        foreach ($asked->movement->substitutes as $id) {
+            $substitute = $this->library->get($id);
+            $usual = $substitute->variation($substitute->usualVariation);
+            foreach ($this->rungs($substitute, $usual, $person->base) as $variation) {
+                $version = $this->attempt($person, $asked, $substitute, $variation, $kit, $refusals);
+                if ($version instanceof Version) {
+                    return $version;
+                }
+            }
+        }
+        $why = array_slice(array_values(array_unique($refusals)), 0, 2);
+        $why = $why === [] ? ["There is no {$person->base->plainName()} version."] : $why;
+        $rest = $asked->movement->restWords;
+
+        return new Version(
+            $person->id,
+            $rest === null ? Mark::None : Mark::Rests,
+            null,
+            null,
+            [],
+            [],
+            null,
+            false,
+            $rest ?? 'No version yet',
+            $why,
+            $this->watch($person),
+            [],
+        );
+    }
+
+    /**
+     * Variations to try, best first: the one asked for, gentler ones from the nearest down,
+     * then those made for this base alone.
+     *
+     * @return list<Variation>
+     */
+    private function rungs(Movement $movement, Variation $asked, Base $base): array
+    {
+        $bases = $base->suits();
+        $possible = array_filter($movement->variations, static function (Variation $variation) use ($asked, $bases): bool {
+            $fits = array_filter($bases, $variation->allows(...)) !== [];
+
+            return $fits && ($variation->level <= $asked->level || !$variation->allows(Base::Chair));
+        });
+        usort($possible, static function (Variation $a, Variation $b) use ($asked): int {
+            $rank = static fn (Variation $variation): int => match (true) {
+                $variation->id === $asked->id => 0,
+                $variation->allows(Base::Chair) => 1,
+                default => 2,
+            };
+
+            return [$rank($a), -$a->level] <=> [$rank($b), -$b->level];
+        });
+
+        return $possible;
+    }
+
+    /**
+     * @param list<string>|null $kit
+     * @param list<string> $refusals why earlier rungs did not serve
+     * @return Version|list<string> the version, or why it does not serve
+     */
+    private function attempt(
+        Participant $person,
+        Asked $asked,
+        Movement $movement,
+        Variation $variation,
+        ?array $kit,
+        array $refusals,
+    ): Version|array {
+        $missing = $kit === null ? [] : array_diff($variation->props, $kit);
+        if ($missing !== []) {
+            return ['There is no ' . implode(' or ', $missing) . ' here.'];
+        }
+        $broken = $this->avoided($person, $asked, $variation);
+        if ($broken !== []) {
+            return $broken;
+        }
+        $reach = $this->reach($person, $asked, $movement, $variation);
+        if ($reach['refused'] !== []) {
+            return $reach['refused'];
+        }
+        [$atMost, $timeReasons] = $this->timeLimit($person, $asked, $variation);
+        $ownBreath = false;
+        foreach ($person->precautions as $noted) {
+            $limit = $noted->precaution->breathLimit;
+            if ($limit !== null && !$limit->allows($asked->pattern)) {
+                $ownBreath = true;
+                $timeReasons[] = ucfirst($noted->precaution->name) . ': breathes in a shorter rhythm.';
+            }
+        }
+        $asPlanned = $movement->id === $asked->movement->id && $variation->id === $asked->variation->id;
+        $fully = $asPlanned && $reach['caps'] === [] && $reach['sides'] === [] && $atMost === null && !$ownBreath;
+        $does = $this->words($person, $movement, $variation, $asked, $reach, $atMost);
+        $why = $fully ? [] : array_values(array_unique([...$refusals, ...$reach['why'], ...$timeReasons]));
+        if (!$fully && $why === []) {
+            $why = ["Made for a {$person->base->plainName()}."];
+        }
+
+        return new Version(
+            $person->id,
+            $fully ? Mark::Fully : Mark::Adapted,
+            $movement->id,
+            $variation->id,
+            $reach['caps'],
+            $reach['sides'],
+            $atMost,
+            $ownBreath,
+            $does,
+            array_slice($why, 0, 2),
+            $this->watch($person),
+            $variation->props,
+        );
+    }
+
+    /** @return list<string> a sentence for each trait of the variation that a precaution forbids */
+    private function avoided(Participant $person, Asked $asked, Variation $variation): array
+    {
+        $broken = [];
+        foreach ($person->precautions as $noted) {
+            foreach ($noted->precaution->avoid as $trait) {
+                $present = $trait === MovementTrait::ArmsOverheadSustained
+                    ? $variation->has($trait) || Overhead::longest($variation, $asked->passes) > 200
+                    : $variation->has($trait);
+                if ($trait === MovementTrait::BreathRetention && $asked->pattern->retains()) {
+                    $present = true;
+                }
+                if ($present) {
+                    $broken[] = ucfirst($noted->precaution->name) . ': no ' . $trait->plainName() . '.';
+                }
+            }
+        }
+
+        return $broken;
+    }
+
+    /**
+     * Holds every angle to the person's range, on the side on which they do it.
+     *
+     * @return array{caps: list<JointAngle>, sides: array<string, string>, why: list<string>, refused: list<string>}
+     */
+    private function reach(Participant $person, Asked $asked, Movement $movement, Variation $variation): array
+    {
+        $caps = [];
+        $sides = [];
+        $why = [];
+        $refused = [];
+        foreach ($this->namedSides($asked, $movement) as $named) {
+            $kept = 0;
+            $angles = $this->peak($variation, $named);
+            $mirrored = $this->leadsWithWeakLimb($person, $movement, $variation, $named);
+            if ($mirrored !== null) {
+                $sides[$named->value] = WeakLimb::ABLE_SIDE;
+                $why[] = "The {$named->value} {$mirrored->limb->value} is weak; the {$named->other()->value} does it both times.";
+                $angles = $this->peak($variation, $named->other());
+            }
+            foreach ($angles as $angle) {
+                $limb = $angle->action->joint()->limb();
+                $weak = $limb !== null && $angle->side !== null ? $person->weak($limb, $angle->side) : null;
+                if ($weak !== null && $angle->degrees > 0) {
+                    if ($weak->does !== WeakLimb::ASSISTED) {
+                        $sides[$weak->side->value] ??= WeakLimb::RESTS;
+                        $why[] = "The {$weak->side->value} {$weak->limb->value} is weak and rests.";
+                        continue;
+                    }
+                    $sides[$weak->side->value] = WeakLimb::ASSISTED;
+                    $why[] = "The {$weak->side->value} {$weak->limb->value} is weak; the other hand carries it.";
+                }
+                ++$kept;
+                $range = $person->range($angle->action, $angle->side, $this->ranges);
+                if ($range->holds($angle->degrees)) {
+                    continue;
+                }
+                $to = $range->nearest($angle->degrees);
+                $what = $angle->action->plainName() . ($angle->side === null ? '' : ", {$angle->side->value}");
+                if (!$variation->scalesDown || $to < $angle->degrees * self::LEAST_SHARE) {
+                    $refused[] = "Asks {$angle->degrees}° ($what); comfortable to $to°.";
+                    continue;
+                }
+                $cap = new JointAngle($angle->action, $angle->side, $to);
+                $caps[$cap->key()] = $cap;
+                $why[] = ucfirst($what) . " is comfortable to $to°.";
+            }
+            if ($kept === 0 && $angles !== []) {
+                $refused[] = "The {$named->value} side cannot be asked for this.";
+            }
+        }
+
+        return ['caps' => array_values($caps), 'sides' => $sides, 'why' => array_values(array_unique($why)), 'refused' => $refused];
+    }
+
+    /** @return list<Side> */
+    private function namedSides(Asked $asked, Movement $movement): array
+    {
+        if ($movement->id === $asked->movement->id) {
+            return $asked->sides();
+        }
+
+        return $movement->laterality->isSided() ? Side::cases() : [Side::Left];
+    }
+
+    /** The weak limb that would lead this side, when its owner uses the able side in its place. */
+    private function leadsWithWeakLimb(Participant $person, Movement $movement, Variation $variation, Side $named): ?WeakLimb
+    {
+        if (!$movement->laterality->isSided()) {
+            return null;
+        }
+        foreach ($variation->angles as $angles) {
+            foreach (array_keys($angles->byRole['work'] ?? []) as $action) {
+                $limb = JointAction::from($action)->joint()->limb();
+                $weak = $limb === null ? null : $person->weak($limb, $named);
+                if ($weak?->does === WeakLimb::ABLE_SIDE) {
+                    return $weak;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The furthest angle of each action over all steps; for the knee also the straightest.
+     *
+     * @return list<JointAngle>
+     */
+    private function peak(Variation $variation, Side $named): array
+    {
+        $peak = [];
+        foreach ($variation->angles as $angles) {
+            foreach ($angles->on($named) as $angle) {
+                $key = $angle->key() . ($angle->action === JointAction::KneeFlexion && $angle->degrees < 90 ? ':straight' : '');
+                $further = !isset($peak[$key]) || ($angle->action === JointAction::KneeFlexion && $angle->degrees < 90
+                    ? $angle->degrees < $peak[$key]->degrees
+                    : $angle->degrees > $peak[$key]->degrees);
+                if ($further) {
+                    $peak[$key] = $angle;
+                }
+            }
+        }
+
+        return array_values($peak);
+    }
+
+    /** @return array{int|null, list<string>} */
+    private function timeLimit(Participant $person, Asked $asked, Variation $variation): array
+    {
+        $atMost = null;
+        $why = [];
+        foreach ($person->precautions as $noted) {
+            foreach ($noted->precaution->traitLimits as $limit) {
+                if ($this->unbroken($limit, $asked, $variation) > $limit->seconds * 10) {
+                    $atMost = min($atMost ?? PHP_INT_MAX, $limit->seconds * 10);
+                    $why[] = ucfirst($noted->precaution->name) . ": {$limit->trait->plainName()} for at most $limit->seconds seconds.";
+                }
+            }
+        }
+
+        return [$atMost, $why];
+    }
+
+    private function unbroken(TraitLimit $limit, Asked $asked, Variation $variation): int
+    {
+        if ($limit->trait === MovementTrait::ArmsOverheadSustained) {
+            return Overhead::longest($variation, $asked->passes);
+        }
+
+        return $variation->has($limit->trait) ? $asked->longestPass() : 0;
+    }
+
+    /** @param array{caps: list<JointAngle>, sides: array<string, string>, why: list<string>, refused: list<string>} $reach */
+    private function words(
+        Participant $person,
+        Movement $movement,
+        Variation $variation,
+        Asked $asked,
+        array $reach,
+        ?int $atMost,
+    ): string {
+        $words = [];
+        if ($movement->id !== $asked->movement->id) {
+            $words[] = $movement->name();
+        } elseif ($variation->id !== $asked->variation->id) {
+            $words[] = $variation->name;
+        }
+        if (isset($variation->forBase[$person->base->value])) {
+            $words[] = $variation->forBase[$person->base->value];
+        }
+        if ($reach['caps'] !== []) {
+            $words[] = 'only as far as comfortable';
+        }
+        foreach ($reach['sides'] as $side => $does) {
+            $words[] = match ($does) {
+                WeakLimb::ABLE_SIDE => Side::from($side)->other()->value . ' side both times',
+                WeakLimb::ASSISTED => "other hand helps the $side",
+                default => "$side rests",
+            };
+        }
+        if ($atMost !== null) {
+            $words[] = 'pause after ' . intdiv($atMost, 10) . ' seconds';
+        }
+
+        return $words === [] ? 'As planned' : ucfirst(implode('; ', $words));
+    }
+
+    /** @return list<string> */
+    private function watch(Participant $person): array
+    {
+        $watch = [];
+        foreach ($person->precautions as $noted) {
+            array_push($watch, ...$noted->precaution->watch);
+        }
+
+        return array_slice(array_values(array_unique($watch)), 0, 2);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Fit;
+
+use KindChair\Movement\JointAngle;
+
+/** What one person does for one entry, and why. */
+final readonly class Version
+{
+    /**
+     * @param string|null $movement the movement done; null when resting or when there is nothing
+     * @param list<JointAngle> $caps angles held to this person's range instead of the movement's own
+     * @param array<string, string> $sides what happens on a weak side, by side value: able-side, assisted or rests
+     * @param int|null $atMost unbroken tenths of a second before a pause
+     * @param string $does what to do, in a few words
+     * @param list<string> $why reasons, one sentence each
+     * @param list<string> $watch reminders for the teacher
+     * @param list<string> $props prop ids
+     */
+    public function __construct(
+        public string $participant,
+        public Mark $mark,
+        public ?string $movement,
+        public ?string $variation,
+        public array $caps,
+        public array $sides,
+        public ?int $atMost,
+        public bool $ownBreath,
+        public string $does,
+        public array $why,
+        public array $watch,
+        public array $props,
+    ) {
+    }
+}

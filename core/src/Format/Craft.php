@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Format;
+
+use KindChair\Body\AgeBand;
+use KindChair\Body\JointAction;
+use KindChair\Body\JointRange;
+use KindChair\Body\RangeTable;
+use KindChair\Breath\PatternBook;
+use KindChair\Movement\ChangeOvers;
+use KindChair\Movement\Movement;
+use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\MovementTrait;
+use KindChair\Movement\Position;
+use KindChair\Movement\Prop;
+use KindChair\People\AngleLimit;
+use KindChair\People\BreathLimit;
+use KindChair\People\Precaution;
+use KindChair\People\PrecautionBook;
+use KindChair\People\TraitLimit;
+
+/** The shipped craft: movements, precautions, ranges, breath patterns and change-over times. */
+final readonly class Craft
+{
+    private function __construct(
+        public MovementLibrary $library,
+        public PrecautionBook $precautions,
+        public RangeTable $ranges,
+        public PatternBook $patterns,
+        public ChangeOvers $changeOvers,
+    ) {
+    }
+
+    /**
+     * @param list<array<array-key, mixed>> $movements decoded movement documents
+     * @param array<array-key, mixed> $precautions decoded precautions.json
+     * @param array<array-key, mixed> $ranges decoded ranges.json
+     * @param array<array-key, mixed> $patterns decoded patterns.json
+     * @param array<array-key, mixed> $changeOvers decoded change-overs.json
+     * @throws FormatError
+     */
+    public static function of(array $movements, array $precautions, array $ranges, array $patterns, array $changeOvers): self
+    {
+        return new self(
+            new MovementLibrary(array_map(
+                static fn (array $movement): Movement => MovementReader::read(Node::root($movement)),
+                $movements,
+            )),
+            new PrecautionBook(array_map(self::precaution(...), Node::root($precautions)->at('precautions')->items())),
+            self::ranges(Node::root($ranges)),
+            new PatternBook(array_map(PlanReader::pattern(...), Node::root($patterns)->at('patterns')->items())),
+            self::changeOvers(Node::root($changeOvers)),
+        );
+    }
+
+    private static function precaution(Node $node): Precaution
+    {
+        $traitLimits = $angleLimits = [];
+        $breathLimit = null;
+        foreach ($node->maybe('limit')?->items() ?? [] as $limit) {
+            if ($limit->has('trait')) {
+                $traitLimits[] = new TraitLimit($limit->at('trait')->enum(MovementTrait::class), $limit->at('seconds')->int());
+            } elseif ($limit->has('longestBreath')) {
+                $breathLimit = new BreathLimit($limit->at('longestBreath')->tenths(), $limit->at('outToIn')->number());
+            } else {
+                $actions = array_map(
+                    static fn (Node $action): JointAction => $action->enum(JointAction::class),
+                    $limit->at('actions')->items(),
+                );
+                if ($actions === []) {
+                    throw new FormatError($limit->place, 'expected at least one joint action.');
+                }
+                $angleLimits[] = $limit->build(static fn (): AngleLimit => new AngleLimit(
+                    $actions,
+                    $limit->maybe('degrees')?->int(),
+                    $limit->maybe('percentOfNormal')?->int(),
+                    $limit->maybe('affectedSideOnly')?->bool() ?? false,
+                ));
+            }
+        }
+
+        return new Precaution(
+            $node->at('code')->string(),
+            $node->at('name')->string(),
+            array_map(
+                static fn (Node $trait): MovementTrait => $trait->enum(MovementTrait::class),
+                $node->maybe('avoid')?->items() ?? [],
+            ),
+            $traitLimits,
+            $angleLimits,
+            $breathLimit,
+            $node->maybe('watch')?->strings() ?? [],
+            $node->at('why')->string(),
+            $node->maybe('instead')?->string(),
+            $node->maybe('askClinician')?->string(),
+            $node->maybe('hasSide')?->bool() ?? false,
+            $node->at('source')->string(),
+            $node->at('confidence')->oneOf(['low', 'medium', 'high']),
+        );
+    }
+
+    private static function ranges(Node $node): RangeTable
+    {
+        $ranges = [];
+        foreach ($node->at('ranges')->members() as $action => $row) {
+            foreach (AgeBand::cases() as $at => $band) {
+                $value = $row->items()[$at] ?? throw $row->expected('four values, one for each age band');
+                $from = $node->maybe('from')?->maybe($action)?->items()[$at] ?? null;
+                $ranges[$action][$band->value] = $value->build(
+                    static fn (): JointRange => new JointRange($from?->int() ?? 0, $value->int()),
+                );
+            }
+        }
+
+        return $node->build(static fn (): RangeTable => new RangeTable($ranges));
+    }
+
+    private static function changeOvers(Node $node): ChangeOvers
+    {
+        $positions = [];
+        foreach (Position::cases() as $position) {
+            $row = $node->at('positions')->at($position->value);
+            $positions[$position->value] = [
+                'enter' => $row->at('enter')->tenths(),
+                'again' => $row->at('again')->tenths(),
+                'leave' => $row->at('leave')->tenths(),
+            ];
+        }
+        $props = [];
+        foreach ($node->at('props')->items() as $prop) {
+            $props[$prop->at('id')->string()] = new Prop(
+                $prop->at('id')->string(),
+                $prop->at('name')->string(),
+                $prop->at('take')->tenths(),
+                $prop->at('putAway')->tenths(),
+                $prop->at('standIns')->strings(),
+            );
+        }
+
+        return new ChangeOvers($positions, $props);
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Format;
+
+use KindChair\Body\JointAction;
+use KindChair\Body\Region;
+use KindChair\Breath\Breath;
+use KindChair\Movement\Angles;
+use KindChair\Movement\Base;
+use KindChair\Movement\Caution;
+use KindChair\Movement\Cue;
+use KindChair\Movement\Dose;
+use KindChair\Movement\Doses;
+use KindChair\Movement\DoseUnit;
+use KindChair\Movement\Laterality;
+use KindChair\Movement\Movement;
+use KindChair\Movement\MovementTrait;
+use KindChair\Movement\Phase;
+use KindChair\Movement\Position;
+use KindChair\Movement\Sides;
+use KindChair\Movement\Step;
+use KindChair\Movement\Variation;
+
+/** Reads a movement from its open form (schema/movement.schema.json). */
+final readonly class MovementReader
+{
+    public static function read(Node $node): Movement
+    {
+        $steps = array_map(self::step(...), $node->at('steps')->items());
+        $variations = array_map(
+            static fn (Node $variation): Variation => self::variation($variation, $steps),
+            $node->at('variations')->items(),
+        );
+        if ($variations === []) {
+            throw new FormatError($node->at('variations')->place, 'expected at least one variation.');
+        }
+        usort($variations, static fn (Variation $a, Variation $b): int => $a->level <=> $b->level);
+        $doses = $node->at('doses');
+
+        return $node->build(static fn (): Movement => new Movement(
+            $node->at('id')->string(),
+            [
+                'plain' => $node->at('names')->at('plain')->string(),
+                'traditional' => $node->at('names')->maybe('traditional')?->string(),
+                'clinical' => $node->at('names')->maybe('clinical')?->string(),
+            ],
+            array_map(static fn (Node $region): Region => $region->enum(Region::class), $node->at('regions')->items()),
+            $node->at('kind')->oneOf(['breath', 'mobilise', 'hold', 'strength']),
+            $node->at('aim')->string(),
+            self::laterality($node->at('laterality')),
+            $node->at('facing')->oneOf(['front', 'side']),
+            $node->at('view')->oneOf(['front', 'side']),
+            $steps,
+            $variations,
+            $node->at('usual')->string(),
+            new Doses(self::dose($doses->at('usual')), self::dose($doses->at('least')), self::dose($doses->at('most'))),
+            $node->maybe('breathReason')?->string(),
+            $node->maybe('rest')?->string(),
+            array_map(static fn (Node $caution): Caution => new Caution(
+                $caution->at('words')->string(),
+                $caution->at('stop')->string(),
+                $caution->at('source')->string(),
+            ), $node->at('cautions')->items()),
+            $node->at('substitutes')->strings(),
+            $node->at('counters')->strings(),
+            $node->maybe('flow')?->bool() ?? false,
+            $node->at('sources')->strings(),
+        ));
+    }
+
+    public static function dose(Node $node): Dose
+    {
+        $given = array_filter(DoseUnit::cases(), static fn (DoseUnit $unit): bool => $node->has($unit->value));
+        if (count($given) !== 1) {
+            throw new FormatError($node->place, 'expected exactly one of: repetitions, breaths, seconds.');
+        }
+        $unit = array_values($given)[0];
+
+        return $node->build(static fn (): Dose => new Dose($unit, $node->at($unit->value)->int()));
+    }
+
+    private static function laterality(Node $node): Laterality
+    {
+        $directions = $node->maybe('directions');
+        $words = $directions?->strings();
+        if ($directions !== null && ($words === null || count($words) !== 2)) {
+            throw new FormatError($directions->place, 'expected two directions in words.');
+        }
+
+        return $node->build(static fn (): Laterality => new Laterality(
+            $node->at('sides')->enum(Sides::class),
+            $words === null ? null : [$words[0], $words[1]],
+            $node->maybe('crossing')?->string(),
+            $node->at('means')->string(),
+            $node->maybe('directionFirst')?->bool() ?? false,
+        ));
+    }
+
+    private static function step(Node $node): Step
+    {
+        return $node->build(static fn (): Step => new Step(
+            $node->at('id')->string(),
+            $node->at('phase')->enum(Phase::class),
+            $node->at('breath')->enum(Breath::class),
+            $node->maybe('seconds')?->tenths(),
+            self::angles($node->maybe('angles')),
+            self::cue($node->at('cue')),
+        ));
+    }
+
+    private static function cue(Node $node): Cue
+    {
+        return new Cue($node->at('first')->string(), $node->at('short')->string());
+    }
+
+    private static function angles(?Node $node): Angles
+    {
+        $byRole = [];
+        foreach ($node?->members() ?? [] as $role => $actions) {
+            if (!in_array($role, Angles::ROLES, true)) {
+                throw new FormatError($actions->place, 'expected one of: ' . implode(', ', Angles::ROLES) . '.');
+            }
+            foreach ($actions->members() as $action => $degrees) {
+                if (JointAction::tryFrom($action) === null) {
+                    throw new FormatError($degrees->place, "there is no joint action \"$action\".");
+                }
+                if ($degrees->int() < 0 || $degrees->int() > 180) {
+                    throw $degrees->expected('0 to 180 degrees');
+                }
+                $byRole[$role][$action] = $degrees->int();
+            }
+        }
+
+        return new Angles($byRole);
+    }
+
+    /** @param list<Step> $steps */
+    private static function variation(Node $node, array $steps): Variation
+    {
+        $share = $node->maybe('share')?->number() ?? 1.0;
+        $angles = [];
+        $cues = [];
+        foreach ($steps as $step) {
+            $own = $node->maybe('angles')?->maybe($step->id);
+            $angles[$step->id] = $own === null ? $step->angles->scaled($share) : self::angles($own);
+            $ownCue = $node->maybe('cues')?->maybe($step->id);
+            $cues[$step->id] = $ownCue === null ? $step->cue : self::cue($ownCue);
+        }
+        $bases = array_map(static fn (Node $base): Base => $base->enum(Base::class), $node->at('bases')->items());
+        if ($bases === []) {
+            throw new FormatError($node->at('bases')->place, 'expected at least one base.');
+        }
+        $forBase = [];
+        foreach ($node->maybe('forBase')?->members() ?? [] as $base => $words) {
+            $forBase[$base] = $words->string();
+        }
+
+        return $node->build(static fn (): Variation => new Variation(
+            $node->at('id')->string(),
+            $node->at('name')->string(),
+            $node->at('level')->int(),
+            $bases,
+            $node->at('position')->enum(Position::class),
+            $node->at('introduction')->string(),
+            $angles,
+            $cues,
+            array_map(
+                static fn (Node $trait): MovementTrait => $trait->enum(MovementTrait::class),
+                $node->maybe('traits')?->items() ?? [],
+            ),
+            $node->maybe('props')?->strings() ?? [],
+            $node->maybe('scalesDown')?->bool() ?? true,
+            $forBase,
+        ));
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Format;
+
+use BackedEnum;
+use Closure;
+use InvalidArgumentException;
+use OutOfBoundsException;
+
+/** A place in a decoded JSON document, read with errors that name the place and what was expected. */
+final readonly class Node
+{
+    private function __construct(private mixed $value, public string $place)
+    {
+    }
+
+    public static function root(mixed $value, string $name = 'the document'): self
+    {
+        return new self($value, $name);
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->object()[$key]);
+    }
+
+    public function at(string $key): self
+    {
+        $object = $this->object();
+        if (!array_key_exists($key, $object)) {
+            throw new FormatError($this->place, "\"$key\" is missing.");
+        }
+
+        return new self($object[$key], str_starts_with($this->place, '/') ? "$this->place/$key" : "/$key");
+    }
+
+    public function maybe(string $key): ?self
+    {
+        return $this->has($key) ? $this->at($key) : null;
+    }
+
+    /** @return array<array-key, mixed> */
+    public function object(): array
+    {
+        return is_array($this->value) ? $this->value : throw $this->expected('an object');
+    }
+
+    public function string(): string
+    {
+        return is_string($this->value) ? $this->value : throw $this->expected('text');
+    }
+
+    public function int(): int
+    {
+        if (is_float($this->value) && floor($this->value) === $this->value) {
+            return (int) $this->value;
+        }
+
+        return is_int($this->value) ? $this->value : throw $this->expected('a whole number');
+    }
+
+    public function number(): float
+    {
+        return is_int($this->value) || is_float($this->value) ? (float) $this->value : throw $this->expected('a number');
+    }
+
+    /** Seconds in the document, tenths of a second in the answer. */
+    public function tenths(): int
+    {
+        return (int) round($this->number() * 10);
+    }
+
+    public function bool(): bool
+    {
+        return is_bool($this->value) ? $this->value : throw $this->expected('true or false');
+    }
+
+    public function isString(): bool
+    {
+        return is_string($this->value);
+    }
+
+    public function isNull(): bool
+    {
+        return $this->value === null;
+    }
+
+    /** @return list<self> */
+    public function items(): array
+    {
+        if (!is_array($this->value) || !array_is_list($this->value)) {
+            throw $this->expected('a list');
+        }
+        $items = [];
+        foreach ($this->value as $index => $item) {
+            $items[] = new self($item, "$this->place/$index");
+        }
+
+        return $items;
+    }
+
+    /** @return array<string, self> */
+    public function members(): array
+    {
+        $members = [];
+        foreach ($this->object() as $key => $value) {
+            $members[(string) $key] = new self($value, "$this->place/$key");
+        }
+
+        return $members;
+    }
+
+    /** @return list<string> */
+    public function strings(): array
+    {
+        return array_map(static fn (self $item): string => $item->string(), $this->items());
+    }
+
+    /**
+     * @template T of BackedEnum
+     * @param class-string<T> $enum
+     * @return T
+     */
+    public function enum(string $enum): BackedEnum
+    {
+        $allowed = array_column($enum::cases(), 'value');
+
+        return $enum::tryFrom($this->string()) ?? throw $this->expected('one of: ' . implode(', ', $allowed));
+    }
+
+    /**
+     * @template T of string
+     * @param list<T> $words
+     * @return T
+     */
+    public function oneOf(array $words): string
+    {
+        $found = array_search($this->string(), $words, true);
+
+        return $found === false ? throw $this->expected('one of: ' . implode(', ', $words)) : $words[$found];
+    }
+
+    /**
+     * Builds an object, and tells of a value that it rejects with this place.
+     *
+     * @template T
+     * @param Closure(): T $build
+     * @return T
+     */
+    public function build(Closure $build): mixed
+    {
+        try {
+            return $build();
+        } catch (InvalidArgumentException|OutOfBoundsException $rejected) {
+            throw new FormatError($this->place, $rejected->getMessage());
+        }
+    }
+
+    public function expected(string $what): FormatError
+    {
+        $got = match (true) {
+            is_string($this->value) => 'the text "' . mb_strimwidth($this->value, 0, 40, '…') . '"',
+            is_array($this->value) => array_is_list($this->value) ? 'a list' : 'an object',
+            is_bool($this->value) => $this->value ? 'true' : 'false',
+            $this->value === null => 'nothing',
+            is_int($this->value), is_float($this->value) => (string) $this->value,
+            default => 'something else',
+        };
+
+        return new FormatError($this->place, "expected $what, found $got.");
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Movement;
+
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
+
+/**
+ * The angles reached in a step, written once for the side that is named and mirrored for the other.
+ *
+ * `work` is the limb on the named side, `other` the opposite one, `both` both limbs, `mid` the midline,
+ * `towards` and `away` a lean or turn of head or trunk relative to the named side. Degrees.
+ */
+final readonly class Angles
+{
+    public const ROLES = ['work', 'other', 'both', 'mid', 'towards', 'away'];
+
+    /** @param array<string, array<string, int>> $byRole role, then joint action, then degrees */
+    public function __construct(public array $byRole)
+    {
+    }
+
+    /** @return list<JointAngle> with $named as the side that is named */
+    public function on(Side $named): array
+    {
+        $angles = [];
+        foreach ($this->byRole as $role => $actions) {
+            $sides = match ($role) {
+                'work', 'towards' => [$named],
+                'other', 'away' => [$named->other()],
+                'both' => [Side::Left, Side::Right],
+                default => [null],
+            };
+            foreach ($actions as $action => $degrees) {
+                foreach ($sides as $side) {
+                    $angles[] = new JointAngle(JointAction::from($action), $side, $degrees);
+                }
+            }
+        }
+
+        return $angles;
+    }
+
+    /** Every angle at a share of its size; the knee is scaled from its seated right angle. */
+    public function scaled(float $share): self
+    {
+        $scaled = [];
+        foreach ($this->byRole as $role => $actions) {
+            foreach ($actions as $action => $degrees) {
+                $rest = in_array($action, [JointAction::KneeFlexion->value, JointAction::HipFlexion->value], true) ? 90 : 0;
+                $scaled[$role][$action] = (int) round($rest + ($degrees - $rest) * $share);
+            }
+        }
+
+        return new self($scaled);
+    }
+}

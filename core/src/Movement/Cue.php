@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Movement;
+
+use KindChair\Body\Side;
+
+/**
+ * Words with tokens for sides and directions: {side}, {other}, {Side}, {Other}, {direction}, {top}, {under}.
+ * Sides are always the participants'.
+ */
+final readonly class Cue
+{
+    public function __construct(public string $first, public string $short)
+    {
+    }
+
+    public function say(bool $isFirst, ?Side $side, ?string $direction = null, ?Side $crossing = null): string
+    {
+        return self::fill($isFirst ? $this->first : $this->short, $side, $direction, $crossing);
+    }
+
+    public static function fill(string $words, ?Side $side, ?string $direction = null, ?Side $crossing = null): string
+    {
+        return strtr($words, [
+            '{side}' => $side->value ?? 'first',
+            '{other}' => $side?->other()->value ?? 'other',
+            '{Side}' => ucfirst($side->value ?? 'one'),
+            '{Other}' => ucfirst($side?->other()->value ?? 'other'),
+            '{direction}' => $direction ?? 'round',
+            '{top}' => $crossing->value ?? 'one',
+            '{under}' => $crossing?->other()->value ?? 'other',
+        ]);
+    }
+
+    public static function wordCount(string $words): int
+    {
+        return count(preg_split('/\s+/u', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Movement;
+
+use InvalidArgumentException;
+use KindChair\Body\Region;
+use KindChair\Breath\Breath;
+use OutOfBoundsException;
+
+/** A movement or practice of the library, with everything needed to plan, cue, draw and adapt it. */
+final readonly class Movement
+{
+    /**
+     * @param array{plain: string, traditional: string|null, clinical: string|null} $names
+     * @param list<Region> $regions the main one first; empty for breath and stillness
+     * @param 'breath'|'mobilise'|'hold'|'strength' $kind
+     * @param 'front'|'side' $facing how the teacher turns to show it
+     * @param 'front'|'side' $view how it is drawn
+     * @param list<Step> $steps
+     * @param non-empty-list<Variation> $variations from gentlest to fullest
+     * @param string|null $breathReason why the breath goes against the usual direction
+     * @param string|null $restWords what someone does who rests through it; null if it offers nothing
+     * @param list<Caution> $cautions
+     * @param list<string> $substitutes ids of movements with the same aim
+     * @param list<string> $counters ids of counter-movements
+     * @param list<string> $sources
+     */
+    public function __construct(
+        public string $id,
+        public array $names,
+        public array $regions,
+        public string $kind,
+        public string $aim,
+        public Laterality $laterality,
+        public string $facing,
+        public string $view,
+        public array $steps,
+        public array $variations,
+        public string $usualVariation,
+        public Doses $doses,
+        public ?string $breathReason,
+        public ?string $restWords,
+        public array $cautions,
+        public array $substitutes,
+        public array $counters,
+        public bool $isFlow,
+        public array $sources,
+    ) {
+        if ($this->cycle() === []) {
+            throw new InvalidArgumentException("Movement \"$id\" needs at least one cycle step.");
+        }
+        $this->variation($usualVariation);
+    }
+
+    public function name(): string
+    {
+        return $this->names['plain'];
+    }
+
+    public function mainRegion(): ?Region
+    {
+        return $this->regions[0] ?? null;
+    }
+
+    public function hasVariation(string $id): bool
+    {
+        return in_array($id, array_column($this->variations, 'id'), true);
+    }
+
+    public function variation(string $id): Variation
+    {
+        foreach ($this->variations as $variation) {
+            if ($variation->id === $id) {
+                return $variation;
+            }
+        }
+        throw new OutOfBoundsException(
+            "\"{$this->name()}\" has no variation \"$id\"; it has: " . implode(', ', array_column($this->variations, 'id')) . '.',
+        );
+    }
+
+    /** @return list<Step> */
+    public function phase(Phase $phase): array
+    {
+        return array_values(array_filter($this->steps, static fn (Step $step): bool => $step->phase === $phase));
+    }
+
+    /** @return list<Step> */
+    public function cycle(): array
+    {
+        return $this->phase(Phase::Cycle);
+    }
+
+    public function cuesPause(Breath $pause): bool
+    {
+        return in_array($pause, array_column($this->steps, 'breath'), true);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Movement;
+
+enum Sides: string
+{
+    case Midline = 'midline';
+    case Together = 'together';
+    case OneSided = 'one-sided';
+    case Alternating = 'alternating';
+}

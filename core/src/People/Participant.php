@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\People;
+
+use InvalidArgumentException;
+use KindChair\Body\AgeBand;
+use KindChair\Body\JointAction;
+use KindChair\Body\JointRange;
+use KindChair\Body\Limb;
+use KindChair\Body\RangeTable;
+use KindChair\Body\Side;
+use KindChair\Movement\Base;
+
+/** Someone who comes to class. */
+final readonly class Participant
+{
+    /**
+     * @param list<NotedPrecaution> $precautions
+     * @param list<OwnRange> $ranges
+     * @param list<WeakLimb> $weakLimbs
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Base $base,
+        public ?AgeBand $age = null,
+        public ?Pace $pace = null,
+        public array $precautions = [],
+        public array $ranges = [],
+        public array $weakLimbs = [],
+        public string $notes = '',
+    ) {
+        if (trim($name) === '') {
+            throw new InvalidArgumentException('A person needs a name or initials.');
+        }
+    }
+
+    /**
+     * How far this person may comfortably go: their own measured range first, then the age default,
+     * held to every angle limit of their precautions.
+     */
+    public function range(JointAction $action, ?Side $side, RangeTable $table): JointRange
+    {
+        $range = $table->comfortable($action, $this->age);
+        foreach ($this->ranges as $own) {
+            if ($own->action === $action && ($own->side === null || $side === null || $own->side === $side)) {
+                $range = new JointRange(min($range->from, $own->degrees), $own->degrees);
+            }
+        }
+        foreach ($this->precautions as $noted) {
+            foreach ($noted->precaution->angleLimits as $limit) {
+                $elsewhere = $limit->affectedSideOnly && $noted->side !== null && $side !== null && $noted->side !== $side;
+                if ($elsewhere || !in_array($action, $limit->actions, true)) {
+                    continue;
+                }
+                $range = $range->cappedAt(
+                    $limit->degrees ?? intdiv($table->normal($action)->to * (int) $limit->percentOfNormal, 100),
+                );
+            }
+        }
+
+        return $range;
+    }
+
+    public function weak(Limb $limb, Side $side): ?WeakLimb
+    {
+        foreach ($this->weakLimbs as $weak) {
+            if ($weak->limb === $limb && $weak->side === $side) {
+                return $weak;
+            }
+        }
+
+        return null;
+    }
+}

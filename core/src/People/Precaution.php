@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\People;
+
+use KindChair\Movement\MovementTrait;
+
+/** What to avoid, limit and watch for one condition, with its reason. Supports a teacher; replaces no clinician. */
+final readonly class Precaution
+{
+    /**
+     * @param list<MovementTrait> $avoid
+     * @param list<TraitLimit> $traitLimits
+     * @param list<AngleLimit> $angleLimits
+     * @param list<string> $watch sentences for the teacher
+     * @param string|null $instead what usually serves in its place
+     * @param string|null $askClinician when to ask a clinician first
+     */
+    public function __construct(
+        public string $code,
+        public string $name,
+        public array $avoid,
+        public array $traitLimits,
+        public array $angleLimits,
+        public ?BreathLimit $breathLimit,
+        public array $watch,
+        public string $why,
+        public ?string $instead,
+        public ?string $askClinician,
+        public bool $hasSide,
+        public string $source,
+        public string $confidence,
+    ) {
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\People;
+
+use OutOfBoundsException;
+
+/** All precautions that can be noted for a person. */
+final readonly class PrecautionBook
+{
+    /** @var array<string, Precaution> */
+    private array $byCode;
+
+    /** @param list<Precaution> $precautions */
+    public function __construct(array $precautions)
+    {
+        $this->byCode = array_column($precautions, null, 'code');
+    }
+
+    public function has(string $code): bool
+    {
+        return isset($this->byCode[$code]);
+    }
+
+    public function get(string $code): Precaution
+    {
+        return $this->byCode[$code] ?? throw new OutOfBoundsException(
+            "There is no precaution \"$code\"; there are: " . implode(', ', array_keys($this->byCode)) . '.',
+        );
+    }
+
+    /** @return list<Precaution> */
+    public function all(): array
+    {
+        return array_values($this->byCode);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Plan;
+
+use InvalidArgumentException;
+use KindChair\Breath\BreathPattern;
+use OutOfBoundsException;
+
+/** A class as planned: sections in order, each with its entries. */
+final readonly class ClassPlan
+{
+    /**
+     * @param int $slotMinutes booked time
+     * @param list<Section> $sections
+     */
+    public function __construct(
+        public string $title,
+        public int $slotMinutes,
+        public BreathPattern $pattern,
+        public Settings $settings,
+        public array $sections,
+    ) {
+        if ($slotMinutes < 5 || $slotMinutes > 180) {
+            throw new InvalidArgumentException("A class takes 5 to 180 minutes; got $slotMinutes.");
+        }
+        $ids = array_map(static fn (Entry $entry): string => $entry->id, $this->entries());
+        $twice = array_diff_key($ids, array_unique($ids));
+        if ($twice !== []) {
+            throw new InvalidArgumentException('Each entry needs an id of its own; used twice: ' . implode(', ', $twice) . '.');
+        }
+    }
+
+    /** @return list<Entry> */
+    public function entries(): array
+    {
+        return array_merge(...array_map(static fn (Section $section): array => $section->entries, $this->sections));
+    }
+
+    public function entry(string $id): Entry
+    {
+        foreach ($this->entries() as $entry) {
+            if ($entry->id === $id) {
+                return $entry;
+            }
+        }
+        throw new OutOfBoundsException("There is no entry \"$id\" in this class.");
+    }
+
+    public function section(string $id): Section
+    {
+        foreach ($this->sections as $section) {
+            if ($section->id === $id) {
+                return $section;
+            }
+        }
+        throw new OutOfBoundsException("There is no section \"$id\" in this class.");
+    }
+
+    public function patternFor(Section $section, Entry $entry): BreathPattern
+    {
+        return $entry->pattern ?? $section->pattern ?? $this->pattern;
+    }
+
+    public function withEntry(Entry $changed): self
+    {
+        return $this->withSections(array_map(
+            static fn (Section $section): Section => $section->withEntries(array_map(
+                static fn (Entry $entry): Entry => $entry->id === $changed->id ? $changed : $entry,
+                $section->entries,
+            )),
+            $this->sections,
+        ));
+    }
+
+    public function withSection(Section $changed): self
+    {
+        return $this->withSections(array_map(
+            static fn (Section $section): Section => $section->id === $changed->id ? $changed : $section,
+            $this->sections,
+        ));
+    }
+
+    /** @param list<Section> $sections */
+    private function withSections(array $sections): self
+    {
+        return new self($this->title, $this->slotMinutes, $this->pattern, $this->settings, $sections);
+    }
+}

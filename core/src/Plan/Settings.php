@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Plan;
+
+use InvalidArgumentException;
+use KindChair\Body\Side;
+
+/** How this class is taught: the schools of practice chosen, and the speed of speech. */
+final readonly class Settings
+{
+    /**
+     * @param float $speechRate words a second
+     * @param int $sideChange tenths of a second
+     * @param bool $mirrors the teacher mirrors the group instead of using their own sides
+     */
+    public function __construct(
+        public RegionOrder $order = new RegionOrder('head-to-toe'),
+        public Side $firstSide = Side::Left,
+        public float $speechRate = 2.0,
+        public int $sideChange = 40,
+        public bool $mirrors = true,
+    ) {
+        if ($speechRate < 0.5 || $speechRate > 2.5) {
+            throw new InvalidArgumentException("Speech is planned at 0.5 to 2.5 words a second; got $speechRate.");
+        }
+        if ($sideChange < 0 || $sideChange > 600) {
+            throw new InvalidArgumentException('A change of side takes 0 to 60 seconds.');
+        }
+    }
+
+    /** Tenths of a second to say so many words. */
+    public function speaking(int $words): int
+    {
+        return (int) round($words * 10 / $this->speechRate);
+    }
+}

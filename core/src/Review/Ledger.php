@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Review;
+
+use KindChair\Body\Side;
+use KindChair\Movement\Movement;
+use KindChair\Timeline\TimedPass;
+
+/**
+ * What was done left and right, each way round and with each limb on top.
+ * Counts enter, dose and leave of the passes; never set-up, side change or rest.
+ */
+final readonly class Ledger
+{
+    /**
+     * @param array<string, Tally> $directions by direction in words
+     * @param array<string, Tally> $crossings by side value of the limb on top
+     */
+    public function __construct(
+        public Tally $left = new Tally(),
+        public Tally $right = new Tally(),
+        public array $directions = [],
+        public array $crossings = [],
+    ) {
+    }
+
+    /** @param list<TimedPass> $passes */
+    public static function of(Movement $movement, array $passes): self
+    {
+        $left = $right = new Tally();
+        $directions = array_fill_keys($movement->laterality->directions ?? [], new Tally());
+        $crossings = $movement->laterality->crossing === null ? [] : [
+            Side::Left->value => new Tally(),
+            Side::Right->value => new Tally(),
+        ];
+        foreach ($passes as $pass) {
+            $left = $left->plus($pass->lengthOn(Side::Left), $pass->leftRepetitions);
+            $right = $right->plus($pass->lengthOn(Side::Right), $pass->rightRepetitions);
+            $repetitions = max($pass->leftRepetitions, $pass->rightRepetitions);
+            $direction = $pass->pass->direction;
+            if ($direction !== null) {
+                $directions[$direction] = $directions[$direction]->plus($pass->length(), $repetitions);
+            }
+            $top = $pass->pass->crossing;
+            if ($top !== null) {
+                $crossings[$top->value] = $crossings[$top->value]->plus($pass->length(), $repetitions);
+            }
+        }
+
+        return new self($left, $right, $directions, $crossings);
+    }
+
+    public function plus(self $other): self
+    {
+        $add = static function (array $mine, array $theirs): array {
+            foreach ($theirs as $way => $tally) {
+                $mine[$way] = ($mine[$way] ?? new Tally())->plus($tally->tenths, $tally->repetitions);
+            }
+
+            return $mine;
+        };
+
+        return new self(
+            $this->left->plus($other->left->tenths, $other->left->repetitions),
+            $this->right->plus($other->right->tenths, $other->right->repetitions),
+            $add($this->directions, $other->directions),
+            $add($this->crossings, $other->crossings),
+        );
+    }
+
+    public function sidesBalance(): bool
+    {
+        return $this->left->balances($this->right);
+    }
+
+    /** @return array<string, Tally> the ways that fall short of the fullest one */
+    public static function short(Tally ...$ways): array
+    {
+        $short = [];
+        foreach ($ways as $way => $tally) {
+            foreach ($ways as $other) {
+                $less = [$tally->repetitions, $tally->tenths] < [$other->repetitions, $other->tenths];
+                if ($less && !$tally->balances($other)) {
+                    $short[(string) $way] = $tally;
+                }
+            }
+        }
+
+        return $short;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Review;
+
+use KindChair\Fit\Version;
+use KindChair\Timeline\Timeline;
+
+/** A plan's whole answer. */
+final readonly class Review
+{
+    /**
+     * @param array<string, Ledger> $ledgers by entry id
+     * @param list<Finding> $findings the most pressing first
+     * @param array<string, list<Version>> $versions by entry id, in the group's order
+     */
+    public function __construct(
+        public Timeline $timeline,
+        public array $ledgers,
+        public Ledger $total,
+        public Order $order,
+        public Coverage $coverage,
+        public array $findings,
+        public array $versions,
+    ) {
+    }
+
+    public function finding(string $key): ?Finding
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->key === $key) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+}

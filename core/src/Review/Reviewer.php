@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Review;
+
+use KindChair\Body\RangeTable;
+use KindChair\Fit\Asked;
+use KindChair\Fit\Chooser;
+use KindChair\Movement\ChangeOvers;
+use KindChair\Movement\MovementLibrary;
+use KindChair\People\Group;
+use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
+use KindChair\Plan\SectionKind;
+use KindChair\Timeline\TimelineBuilder;
+
+/** Looks a plan over: its timeline, ledger, coverage, who does what, and everything to settle. */
+final readonly class Reviewer
+{
+    /** @param list<Rule> $rules */
+    public function __construct(
+        private MovementLibrary $library,
+        private ChangeOvers $changeOvers,
+        private RangeTable $ranges,
+        private array $rules,
+    ) {
+    }
+
+    /** The reviewer with every rule there is. */
+    public static function withAllRules(MovementLibrary $library, ChangeOvers $changeOvers, RangeTable $ranges): self
+    {
+        return new self($library, $changeOvers, $ranges, [
+            new Rules\NobodyLeftOut(),
+            new Rules\BothSides(),
+            new Rules\BothWays(),
+            new Rules\CueWithinBreath(),
+            new Rules\KeepsOrder(),
+            new Rules\FitsSlot(),
+        ]);
+    }
+
+    public function review(ClassPlan $plan, Group $group): Review
+    {
+        $timeline = (new TimelineBuilder($this->library, $this->changeOvers))->build($plan, $group->paceFactor());
+        $chooser = new Chooser($this->library, $this->ranges);
+        $ledgers = [];
+        $versions = [];
+        $total = new Ledger();
+        foreach ($plan->sections as $section) {
+            foreach ($section->entries as $entry) {
+                $movement = $this->library->get($entry->movement);
+                $passes = $timeline->passesOf($entry->id);
+                $ledgers[$entry->id] = Ledger::of($movement, $passes);
+                $total = $total->plus($ledgers[$entry->id]);
+                $asked = new Asked(
+                    $movement,
+                    $movement->variation($entry->variation),
+                    $plan->patternFor($section, $entry),
+                    $passes,
+                );
+                $versions[$entry->id] = array_map(
+                    static fn ($person) => $chooser->choose($person, $asked),
+                    $group->people,
+                );
+            }
+        }
+        $subject = new Subject($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions);
+
+        return new Review(
+            $timeline,
+            $ledgers,
+            $total,
+            Order::of($this->mainEntries($plan), $this->library, $plan->settings->order),
+            Coverage::of($plan, $timeline, $this->library, $ledgers),
+            $this->findings($subject),
+            $versions,
+        );
+    }
+
+    /** @return list<Finding> most pressing first, then in the order of the class */
+    private function findings(Subject $subject): array
+    {
+        $findings = array_merge(...array_map(static fn (Rule $rule): array => $rule->check($subject), $this->rules));
+        $place = array_flip(array_map(static fn (Entry $entry): string => $entry->id, $subject->plan->entries()));
+        usort($findings, static fn (Finding $a, Finding $b): int => [$a->severity->value, $place[$a->entry ?? ''] ?? PHP_INT_MAX]
+            <=> [$b->severity->value, $place[$b->entry ?? ''] ?? PHP_INT_MAX]);
+
+        return $findings;
+    }
+
+    /** @return list<Entry> */
+    private function mainEntries(ClassPlan $plan): array
+    {
+        $main = array_filter($plan->sections, static fn ($section): bool => $section->kind === SectionKind::HeadToToe);
+
+        return array_merge(...array_map(static fn ($section): array => $section->entries, array_values($main)));
+    }
+}

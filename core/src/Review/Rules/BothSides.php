@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Review\Rules;
+
+use KindChair\Movement\Dose;
+use KindChair\Movement\DoseUnit;
+use KindChair\Movement\Sides;
+use KindChair\Review\Clock;
+use KindChair\Review\Finding;
+use KindChair\Review\Ledger;
+use KindChair\Review\Remedy;
+use KindChair\Review\Rule;
+use KindChair\Review\Severity;
+use KindChair\Review\Subject;
+
+/** What is done on one side is done on the other, as long and as often. Source: sequencing rules 10 and 14. */
+final readonly class BothSides implements Rule
+{
+    public function name(): string
+    {
+        return 'both-sides';
+    }
+
+    public function check(Subject $subject): array
+    {
+        $findings = [];
+        foreach ($subject->plan->entries() as $entry) {
+            $movement = $subject->movement($entry);
+            if (!$movement->laterality->isSided() || $entry->onPurpose !== null) {
+                continue;
+            }
+            $ledger = $subject->ledgers[$entry->id];
+            foreach (Ledger::short(left: $ledger->left, right: $ledger->right) as $side => $tally) {
+                $other = $side === 'left' ? 'right' : 'left';
+                $full = $side === 'left' ? $ledger->right : $ledger->left;
+                if ($movement->laterality->sides === Sides::Alternating) {
+                    $says = "{$movement->name()} comes out uneven: "
+                        . "{$ledger->left->repetitions} left, {$ledger->right->repetitions} right.";
+                    $units = $subject->timeline->passesOf($entry->id)[0]->units + 1;
+                    $amount = $entry->dose->unit === DoseUnit::Seconds
+                        ? (int) ceil($units * $subject->asked($entry)->pattern->cycle() / 10)
+                        : $units;
+                    $remedy = new Remedy('Make it even', $subject->plan->withEntry(
+                        $entry->evenedOut(new Dose($entry->dose->unit, $amount)),
+                    ));
+                } else {
+                    $says = $tally->isMissing()
+                        ? "{$movement->name()} has only the $other side."
+                        : "{$movement->name()} is shorter on the $side: " . Clock::minutes($tally->tenths)
+                            . ' against ' . Clock::minutes($full->tenths) . '.';
+                    $label = $tally->isMissing() ? "Add the $side" : "Fill up the $side";
+                    $remedy = EvenWays::remedy($label, $subject->plan, $entry);
+                }
+                $findings[] = new Finding(
+                    $this->name() . ':' . $entry->id,
+                    Severity::Sides,
+                    $entry->id,
+                    $says,
+                    'Both sides get the same number and the same time, unless you say it is on purpose.',
+                    'Sequencing rule 10: the second side follows the first.',
+                    $remedy,
+                );
+            }
+        }
+
+        return $findings;
+    }
+}

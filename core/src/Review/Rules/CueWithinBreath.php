@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Review\Rules;
+
+use KindChair\Movement\Cue;
+use KindChair\Plan\Entry;
+use KindChair\Review\Finding;
+use KindChair\Review\Remedy;
+use KindChair\Review\Rule;
+use KindChair\Review\Severity;
+use KindChair\Review\Subject;
+use KindChair\Timeline\Beat;
+
+/** Words fit into the breath they belong to, or people wait and hold their breath. Source: 120 spoken words a minute. */
+final readonly class CueWithinBreath implements Rule
+{
+    /** Tenths of a second; a pattern slower than this needs a reason. */
+    private const SLOWEST_CYCLE = 120;
+
+    public function name(): string
+    {
+        return 'cue-within-breath';
+    }
+
+    public function check(Subject $subject): array
+    {
+        $findings = [];
+        foreach ($subject->plan->entries() as $entry) {
+            [$over, $beat] = $this->worst($subject, $entry, false);
+            if ($beat === null) {
+                continue;
+            }
+            $seconds = number_format($over / 10, 1);
+            $findings[] = new Finding(
+                $this->name() . ':' . $entry->id,
+                Severity::Breath,
+                $entry->id,
+                "In {$subject->movement($entry)->name()} the words run $seconds s past the breath.",
+                "\"{$beat->words}\" does not fit into one {$beat->breath->value}-breath; people would wait or hold their breath.",
+                'Speech at ' . (int) round($subject->plan->settings->speechRate * 60) . ' words a minute.',
+                $this->remedy($subject, $entry),
+            );
+        }
+
+        return $findings;
+    }
+
+    /** @return array{int, Beat|null} tenths of a second over, and the beat that runs over most */
+    private function worst(Subject $subject, Entry $entry, bool $shortOnly): array
+    {
+        $over = 0;
+        $worst = null;
+        foreach ($subject->timeline->passesOf($entry->id) as $pass) {
+            foreach ($pass->beats as $beat) {
+                $excess = $this->speaking($subject, $beat) - $beat->length;
+                if ($excess > $over && !($shortOnly && $beat->firstWords)) {
+                    [$over, $worst] = [$excess, $beat];
+                }
+            }
+        }
+
+        return [$over, $worst];
+    }
+
+    private function speaking(Subject $subject, Beat $beat): int
+    {
+        return $subject->plan->settings->speaking(Cue::wordCount($beat->words));
+    }
+
+    private function remedy(Subject $subject, Entry $entry): ?Remedy
+    {
+        if (!$entry->shortCues && $this->worst($subject, $entry, true)[1] === null && $this->shortCuesFit($subject, $entry)) {
+            return new Remedy('Use the short cue', $subject->plan->withEntry($entry->withShortCues()));
+        }
+        $pattern = $subject->asked($entry)->pattern;
+        $share = 1.0;
+        foreach ($subject->timeline->passesOf($entry->id) as $pass) {
+            foreach ($pass->beats as $beat) {
+                $share = max($share, $this->speaking($subject, $beat) / $beat->length);
+            }
+        }
+        $slower = $pattern->slower(ceil($share * 10) / 10);
+
+        return $slower->cycle() > self::SLOWEST_CYCLE
+            ? null
+            : new Remedy('Breathe slower here', $subject->plan->withEntry($entry->withPattern($slower)));
+    }
+
+    private function shortCuesFit(Subject $subject, Entry $entry): bool
+    {
+        $cues = $subject->asked($entry)->variation->cues;
+        foreach ($subject->timeline->passesOf($entry->id) as $pass) {
+            foreach ($pass->beats as $beat) {
+                $short = Cue::wordCount($cues[$beat->stepId ?? '']->short);
+                if ($subject->plan->settings->speaking($short) > $beat->length) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+}

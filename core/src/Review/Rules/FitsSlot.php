@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Review\Rules;
+
+use KindChair\Movement\Dose;
+use KindChair\Movement\DoseUnit;
+use KindChair\Plan\Entry;
+use KindChair\Plan\SectionKind;
+use KindChair\Review\Clock;
+use KindChair\Review\Finding;
+use KindChair\Review\Remedy;
+use KindChair\Review\Rule;
+use KindChair\Review\Severity;
+use KindChair\Review\Subject;
+
+/** The class fits the booked time, so that its closing is never cut. Source: sequencing rules 1 and 14. */
+final readonly class FitsSlot implements Rule
+{
+    /** Spare time above this share of the slot is worth a word. Source: planning default. */
+    private const MOST_SPARE = 0.2;
+
+    public function name(): string
+    {
+        return 'fits-slot';
+    }
+
+    public function check(Subject $subject): array
+    {
+        $slot = $subject->plan->slotMinutes * 600;
+        $length = $subject->timeline->length();
+        if ($length > $slot) {
+            $says = 'The class is ' . Clock::minutes($length - $slot) . " longer than its {$subject->plan->slotMinutes} minutes.";
+
+            return [$this->finding($says, 'When time runs out it is the closing that gets cut.', $this->remedy($subject, -1))];
+        }
+        if ($length > 0 && $slot - $length > self::MOST_SPARE * $slot) {
+            $says = Clock::minutes($slot - $length) . " of the {$subject->plan->slotMinutes} minutes are not planned.";
+
+            return [$this->finding($says, 'A little room is good; this much invites filling it on the spot.', $this->remedy($subject, 1))];
+        }
+
+        return [];
+    }
+
+    private function finding(string $says, string $why, ?Remedy $remedy): Finding
+    {
+        return new Finding($this->name(), Severity::Time, null, $says, $why, 'Sequencing rules 1 and 14.', $remedy);
+    }
+
+    /**
+     * One repetition or breath at a time, repetitions before breaths, the largest dose first, the same on every side,
+     * between the least and the most useful dose, and never in the closing.
+     */
+    private function remedy(Subject $subject, int $by): ?Remedy
+    {
+        $toGo = $by * ($subject->plan->slotMinutes * 600 - $subject->timeline->length());
+        $doses = $this->doses($subject);
+        $changed = [];
+        while ($toGo > 0) {
+            $best = null;
+            foreach ($doses as $id => $dose) {
+                $next = $dose['amount'] + $by;
+                $fits = $next >= $dose['least'] && $next <= $dose['most'] && ($by < 0 || $dose['each'] <= $toGo);
+                $rank = [$dose['unit'] === DoseUnit::Repetitions ? 1 : 0, -$by * $dose['amount']];
+                if ($fits && ($best === null || $rank > $best[1])) {
+                    $best = [$id, $rank];
+                }
+            }
+            if ($best === null) {
+                break;
+            }
+            $doses[$best[0]]['amount'] += $by;
+            $toGo -= $doses[$best[0]]['each'];
+            $changed[$best[0]] = true;
+        }
+        if ($changed === []) {
+            return null;
+        }
+        $plan = $subject->plan;
+        foreach (array_keys($changed) as $id) {
+            $plan = $plan->withEntry($plan->entry($id)->withDose(new Dose($doses[$id]['unit'], $doses[$id]['amount'])));
+        }
+        $count = count($changed) === 1 ? 'one movement' : count($changed) . ' movements';
+
+        return new Remedy(($by < 0 ? 'Shorten ' : 'Lengthen ') . $count, $plan);
+    }
+
+    /** @return array<string, array{unit: DoseUnit, amount: int, least: int, most: int, each: int}> by entry id */
+    private function doses(Subject $subject): array
+    {
+        $doses = [];
+        foreach ($subject->plan->sections as $section) {
+            foreach ($section->kind === SectionKind::Settle ? [] : $section->entries as $entry) {
+                if ($entry->dose->unit === DoseUnit::Seconds || $entry->except !== []) {
+                    continue;
+                }
+                $doses[$entry->id] = [
+                    'unit' => $entry->dose->unit,
+                    'amount' => $entry->dose->amount,
+                    'each' => $this->each($subject, $entry),
+                    ...$this->bounds($subject, $entry),
+                ];
+            }
+        }
+
+        return $doses;
+    }
+
+    /** Tenths of a second that one repetition or breath takes over all passes. */
+    private function each(Subject $subject, Entry $entry): int
+    {
+        $each = 0;
+        foreach ($subject->timeline->passesOf($entry->id) as $pass) {
+            $each += intdiv($pass->body, $pass->pass->dose->amount);
+        }
+
+        return $each;
+    }
+
+    /** @return array{least: int, most: int} in the entry's own unit */
+    private function bounds(Subject $subject, Entry $entry): array
+    {
+        $doses = $subject->movement($entry)->doses;
+        $isOwnUnit = $doses->least->unit === $entry->dose->unit;
+
+        return [
+            'least' => $isOwnUnit ? $doses->least->amount : min(3, $entry->dose->amount),
+            'most' => $isOwnUnit ? $doses->most->amount : $entry->dose->amount,
+        ];
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Review\Rules;
+
+use KindChair\Fit\Asked;
+use KindChair\Fit\Mark;
+use KindChair\Movement\Movement;
+use KindChair\Plan\Entry;
+use KindChair\Review\Finding;
+use KindChair\Review\Remedy;
+use KindChair\Review\Rule;
+use KindChair\Review\Severity;
+use KindChair\Review\Subject;
+
+/** Everyone has something they can safely do. Source: sequencing rule 12. */
+final readonly class NobodyLeftOut implements Rule
+{
+    public function name(): string
+    {
+        return 'nobody-left-out';
+    }
+
+    public function check(Subject $subject): array
+    {
+        $findings = [];
+        foreach ($subject->plan->entries() as $entry) {
+            $names = [];
+            foreach ($subject->versions[$entry->id] as $at => $version) {
+                if ($version->mark === Mark::None) {
+                    $names[] = $subject->group->people[$at]->name;
+                }
+            }
+            if ($names === []) {
+                continue;
+            }
+            $who = count($names) > 2 ? count($names) . ' people have' : implode(' and ', $names) . (count($names) === 1 ? ' has' : ' have');
+            $findings[] = new Finding(
+                $this->name() . ':' . $entry->id,
+                Severity::People,
+                $entry->id,
+                "$who no version of {$subject->movement($entry)->name()}.",
+                'Nobody should be left to guess what is safe for them.',
+                'Sequencing rule 12: an alternative stands ready for everyone.',
+                $this->remedy($subject, $entry),
+            );
+        }
+
+        return $findings;
+    }
+
+    private function remedy(Subject $subject, Entry $entry): ?Remedy
+    {
+        $asked = $subject->asked($entry);
+        $best = null;
+        $leastRest = PHP_INT_MAX;
+        foreach ($this->candidates($subject, $asked->movement) as $candidate) {
+            $variation = $candidate->variation($candidate->usualVariation);
+            $offer = new Asked($candidate, $variation, $asked->pattern, $asked->passes);
+            $resting = 0;
+            foreach ($subject->group->people as $person) {
+                $mark = $subject->chooser->choose($person, $offer)->mark;
+                $resting += match ($mark) {
+                    Mark::None => 1000,
+                    Mark::Rests => 1,
+                    default => 0,
+                };
+            }
+            if ($resting < min(1000, $leastRest)) {
+                [$best, $leastRest] = [$candidate, $resting];
+            }
+        }
+        if ($best === null) {
+            return null;
+        }
+
+        return new Remedy("Use {$best->name()}", $subject->plan->withEntry(
+            $entry->withMovement($best->id, $best->usualVariation, $best->doses->usual),
+        ));
+    }
+
+    /** @return list<Movement> the named substitutes first, then others for the same region that are not planned yet */
+    private function candidates(Subject $subject, Movement $movement): array
+    {
+        $planned = array_map(static fn (Entry $entry): string => $entry->movement, $subject->plan->entries());
+        $others = array_filter(
+            $subject->library->all(),
+            static fn (Movement $other): bool => $other->mainRegion() === $movement->mainRegion()
+                && !in_array($other->id, $planned, true),
+        );
+
+        return [...array_map($subject->library->get(...), $movement->substitutes), ...array_values($others)];
+    }
+}

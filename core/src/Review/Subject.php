@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Review;
+
+use KindChair\Fit\Asked;
+use KindChair\Fit\Chooser;
+use KindChair\Fit\Version;
+use KindChair\Movement\Movement;
+use KindChair\Movement\MovementLibrary;
+use KindChair\People\Group;
+use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
+use KindChair\Timeline\Timeline;
+
+/** Everything a rule may look at. */
+final readonly class Subject
+{
+    /**
+     * @param array<string, Ledger> $ledgers by entry id
+     * @param array<string, list<Version>> $versions by entry id, in the group's order
+     */
+    public function __construct(
+        public ClassPlan $plan,
+        public Group $group,
+        public MovementLibrary $library,
+        public Timeline $timeline,
+        public Chooser $chooser,
+        public array $ledgers,
+        public array $versions,
+    ) {
+    }
+
+    public function movement(Entry $entry): Movement
+    {
+        return $this->library->get($entry->movement);
+    }
+
+    public function asked(Entry $entry): Asked
+    {
+        foreach ($this->plan->sections as $section) {
+            if (in_array($entry, $section->entries, true)) {
+                $movement = $this->movement($entry);
+
+                return new Asked(
+                    $movement,
+                    $movement->variation($entry->variation),
+                    $this->plan->patternFor($section, $entry),
+                    $this->timeline->passesOf($entry->id),
+                );
+            }
+        }
+
+        throw new \OutOfBoundsException("Entry \"$entry->id\" is not in this class.");
+    }
+}

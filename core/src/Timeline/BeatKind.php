@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Timeline;
+
+enum BeatKind: string
+{
+    case SetUp = 'set-up';
+    case Enter = 'enter';
+    case Cycle = 'cycle';
+    case Leave = 'leave';
+    case Change = 'change';
+    case Rest = 'rest';
+
+    /** Whether its seconds count towards a side. Introductions, changes and rests count to neither. */
+    public function counts(): bool
+    {
+        return in_array($this, [self::Enter, self::Cycle, self::Leave], true);
+    }
+}

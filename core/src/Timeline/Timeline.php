@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Timeline;
+
+/** A class laid out in time. Tenths of a second. */
+final readonly class Timeline
+{
+    /** @var array<string, list<Turn>> */
+    private array $byEntry;
+
+    /** @param list<Turn> $turns in the order they happen */
+    public function __construct(public array $turns)
+    {
+        $byEntry = [];
+        foreach ($turns as $turn) {
+            $byEntry[$turn->entryId][] = $turn;
+        }
+        $this->byEntry = $byEntry;
+    }
+
+    public function length(): int
+    {
+        return self::sum($this->turns);
+    }
+
+    /** @return list<Turn> */
+    public function turnsOf(string $entryId): array
+    {
+        return $this->byEntry[$entryId] ?? [];
+    }
+
+    public function entryLength(string $entryId): int
+    {
+        return self::sum($this->turnsOf($entryId));
+    }
+
+    public function sectionLength(string $sectionId): int
+    {
+        return self::sum(array_filter($this->turns, static fn (Turn $turn): bool => $turn->sectionId === $sectionId));
+    }
+
+    /** @return list<TimedPass> */
+    public function passesOf(string $entryId): array
+    {
+        return array_merge(...array_map(static fn (Turn $turn): array => $turn->passes, $this->turnsOf($entryId)));
+    }
+
+    /** @return list<Beat> */
+    public function beats(): array
+    {
+        return array_merge(...array_map(static fn (Turn $turn): array => $turn->beats, $this->turns));
+    }
+
+    /** @param array<Turn> $turns */
+    private static function sum(array $turns): int
+    {
+        return (int) array_sum(array_map(static fn (Turn $turn): int => $turn->length(), $turns));
+    }
+}

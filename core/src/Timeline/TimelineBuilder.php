@@ -1,0 +1,319 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Timeline;
+
+use KindChair\Body\Side;
+use KindChair\Breath\Breath;
+use KindChair\Breath\BreathPattern;
+use KindChair\Movement\ChangeOvers;
+use KindChair\Movement\Cue;
+use KindChair\Movement\DoseUnit;
+use KindChair\Movement\Movement;
+use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\Phase;
+use KindChair\Movement\Position;
+use KindChair\Movement\Sides;
+use KindChair\Movement\Step;
+use KindChair\Movement\Variation;
+use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
+use KindChair\Plan\Section;
+
+/**
+ * Turns a plan into timed beats.
+ *
+ * entry = set-up + passes with a side change between each two + rest after;
+ * set-up = max(spoken introduction, base changes + prop changes);
+ * pass = enter + dose + leave. Base, prop and side changes are scaled by the group's pace.
+ */
+final readonly class TimelineBuilder
+{
+    public function __construct(
+        private MovementLibrary $library,
+        private ChangeOvers $changeOvers,
+    ) {
+    }
+
+    public function build(ClassPlan $plan, float $pace = 1.0): Timeline
+    {
+        $turns = [];
+        $clock = 0;
+        $positions = [];
+        $held = [];
+        foreach ($plan->sections as $section) {
+            foreach ($this->sequence($plan, $section) as [$entry, $number, $first, $startsSecondHalf]) {
+                $movement = $this->library->get($entry->movement);
+                $variation = $movement->variation($entry->variation);
+                // Leaning back or sitting off the backrest is no change of place.
+                $seat = $variation->position === Position::Supported ? Position::Upright : $variation->position;
+                $baseChange = $this->changeOvers->betweenPositions($positions, $seat);
+                $propChange = $this->changeOvers->betweenProps($held, $variation->props);
+                $turn = $this->turn(
+                    $plan,
+                    $section,
+                    $entry,
+                    $movement,
+                    $variation,
+                    $number,
+                    $first,
+                    $clock,
+                    $pace,
+                    $baseChange,
+                    $propChange,
+                    $startsSecondHalf,
+                );
+                $turns[] = $turn;
+                $clock += $turn->length();
+                $positions[] = $seat;
+                $held = $variation->props;
+            }
+        }
+
+        return new Timeline($turns);
+    }
+
+    /**
+     * The entries of a section as they are done: whole-side rounds unfolded into two halves.
+     *
+     * @return list<array{Entry, int, Side, bool}> entry, half, first side, whether a round's second half starts here
+     */
+    private function sequence(ClassPlan $plan, Section $section): array
+    {
+        $sequence = [];
+        $entries = $section->entries;
+        for ($at = 0; $at < count($entries); ++$at) {
+            $entry = $entries[$at];
+            $first = $entry->firstSide ?? $plan->settings->firstSide;
+            if ($entry->round === null) {
+                $sequence[] = [$entry, 0, $first, false];
+                continue;
+            }
+            $round = [];
+            while (isset($entries[$at]) && $entries[$at]->round === $entry->round) {
+                $round[] = $entries[$at++];
+            }
+            --$at;
+            foreach ($round as $member) {
+                $sequence[] = [$member, 1, $first, false];
+            }
+            foreach ($round as $index => $member) {
+                $sequence[] = [$member, 2, $first, $index === 0];
+            }
+        }
+
+        return $sequence;
+    }
+
+    private function turn(
+        ClassPlan $plan,
+        Section $section,
+        Entry $entry,
+        Movement $movement,
+        Variation $variation,
+        int $number,
+        Side $first,
+        int $start,
+        float $pace,
+        int $baseChange,
+        int $propChange,
+        bool $startsSecondHalf,
+    ): Turn {
+        $settings = $plan->settings;
+        $pattern = $plan->patternFor($section, $entry);
+        $passes = array_values(array_filter(
+            Pass::of($movement, $entry, $first),
+            static fn (Pass $pass): bool => self::belongsToHalf($pass, $number, $first),
+        ));
+        $sideChange = (int) round($settings->sideChange * $pace);
+        $speaking = $number === 2 ? 0 : $settings->speaking($variation->introductionWords());
+        $changing = (int) round(($baseChange + $propChange) * $pace);
+        $setUp = max($speaking, $changing);
+        $clock = $start;
+        $beats = [];
+        $between = static function (BeatKind $kind, int $length, string $words, ?Pass $next) use ($section, $entry, &$clock, &$beats): void {
+            if ($length > 0) {
+                $beats[] = new Beat(
+                    $section->id,
+                    $entry->id,
+                    $kind,
+                    $clock,
+                    $length,
+                    null,
+                    Breath::Free,
+                    $next?->side,
+                    $next?->direction,
+                    $next?->crossing,
+                    0,
+                    0,
+                    $words,
+                    $kind === BeatKind::SetUp,
+                );
+                $clock += $length;
+            }
+        };
+        $sideChanges = 0;
+        if ($startsSecondHalf) {
+            $between(BeatKind::Change, $sideChange, "Now the whole round on the {$first->other()->value} side.", $passes[0] ?? null);
+            $sideChanges += $sideChange;
+        }
+        $named = ($passes[0] ?? null)?->side ?? $first;
+        $introduction = Cue::fill($variation->introduction, $named, $passes[0]->direction ?? null, $passes[0]->crossing ?? null);
+        $between(BeatKind::SetUp, $setUp, $introduction, $passes[0] ?? null);
+        $timed = [];
+        $said = $entry->shortCues || $number === 2 ? array_column($movement->steps, 'id') : [];
+        foreach ($passes as $index => $pass) {
+            if ($index > 0) {
+                $between(BeatKind::Change, $sideChange, self::changeWords($passes[$index - 1], $pass), $pass);
+                $sideChanges += $sideChange;
+            }
+            $timedPass = $this->pass($section, $entry, $movement, $variation, $pass, $pattern, $first, $clock, $said);
+            $clock += $timedPass->length();
+            array_push($beats, ...$timedPass->beats);
+            $said = array_column($movement->steps, 'id');
+            $timed[] = $timedPass;
+        }
+        $rest = $entry->rest ?? 0;
+        $between(BeatKind::Rest, $rest, 'Rest, and notice.', null);
+
+        return new Turn(
+            $section->id,
+            $entry->id,
+            $number,
+            $start,
+            $speaking,
+            $changing,
+            $timed,
+            $sideChanges,
+            $rest,
+            $baseChange > 0,
+            $propChange > 0,
+            $beats,
+        );
+    }
+
+    /** In a round the first half takes the first side or crossing, the second half the other; the rest is done in both. */
+    private static function belongsToHalf(Pass $pass, int $number, Side $first): bool
+    {
+        $decides = $pass->side ?? $pass->crossing;
+        if ($number === 0 || $decides === null) {
+            return true;
+        }
+
+        return $decides === ($number === 1 ? $first : $first->other());
+    }
+
+    private static function changeWords(Pass $before, Pass $next): string
+    {
+        if ($next->side !== null && $next->side !== $before->side) {
+            return "Rest, and now the {$next->side->value} side.";
+        }
+        if ($next->crossing !== null && $next->crossing !== $before->crossing) {
+            return "Change over: {$next->crossing->value} on top now.";
+        }
+
+        return "Now the other way: {$next->direction}.";
+    }
+
+    /** @param list<string> $said ids of steps whose full cue has been heard */
+    private function pass(
+        Section $section,
+        Entry $entry,
+        Movement $movement,
+        Variation $variation,
+        Pass $pass,
+        BreathPattern $pattern,
+        Side $first,
+        int $start,
+        array $said,
+    ): TimedPass {
+        $fullPause = $movement->cuesPause(Breath::HoldFull);
+        $emptyPause = $movement->cuesPause(Breath::HoldEmpty);
+        $length = static fn (Step $step): int => $step->length($pattern, $fullPause, $emptyPause);
+        $cycle = $movement->cycle();
+        $cycleLength = (int) array_sum(array_map($length, $cycle));
+        $perRepetition = $movement->laterality->sides === Sides::Alternating ? 2 : 1;
+        $body = match ($pass->dose->unit) {
+            DoseUnit::Repetitions => $pass->dose->amount * $perRepetition * $cycleLength,
+            DoseUnit::Breaths => $pass->dose->amount * $pattern->cycle(),
+            DoseUnit::Seconds => (int) ceil($pass->dose->amount * 10 / $pattern->cycle()) * $pattern->cycle(),
+        };
+        $unitLength = $pass->dose->unit === DoseUnit::Repetitions ? $cycleLength : $pattern->cycle();
+        $units = intdiv($body, $unitLength);
+
+        $clock = $start;
+        $beats = [];
+        $lay = static function (Step $step, BeatKind $kind, int $tenths, ?Side $side, int $unit) use (
+            $section,
+            $entry,
+            $variation,
+            $pass,
+            $units,
+            &$clock,
+            &$beats,
+            &$said
+        ): void {
+            if ($tenths <= 0) {
+                return;
+            }
+            $isFirst = !in_array($step->id, $said, true);
+            $said[] = $step->id;
+            $beats[] = new Beat(
+                $section->id,
+                $entry->id,
+                $kind,
+                $clock,
+                $tenths,
+                $step->id,
+                $step->breath,
+                $side,
+                $pass->direction,
+                $pass->crossing,
+                $unit,
+                $units,
+                $variation->cues[$step->id]->say($isFirst, $side, $pass->direction, $pass->crossing),
+                $isFirst,
+            );
+            $clock += $tenths;
+        };
+
+        foreach ($movement->phase(Phase::Enter) as $step) {
+            $lay($step, BeatKind::Enter, $length($step), $pass->side, 0);
+        }
+        $enter = $clock - $start;
+        $side = $pass->alternates ? $first : $pass->side;
+        $done = [Side::Left->value => 0, Side::Right->value => 0];
+        $bodyStart = $clock;
+        while ($clock - $bodyStart < $body) {
+            $cycleStart = $clock;
+            foreach ($cycle as $step) {
+                $left = $body - ($clock - $bodyStart);
+                $unit = min($units, intdiv($clock - $bodyStart, $unitLength) + 1);
+                $lay($step, BeatKind::Cycle, min($length($step), $left), $side, $unit);
+            }
+            if ($clock - $cycleStart === $cycleLength) {
+                foreach ($side === null ? Side::cases() : [$side] as $counted) {
+                    ++$done[$counted->value];
+                }
+            }
+            $side = $pass->alternates ? $side?->other() : $side;
+        }
+        $leaveStart = $clock;
+        foreach ($movement->phase(Phase::Leave) as $step) {
+            $lay($step, BeatKind::Leave, $length($step), $pass->side, 0);
+        }
+
+        return new TimedPass(
+            $pass,
+            $start,
+            $enter,
+            $body,
+            $clock - $leaveStart,
+            $units,
+            $done[Side::Left->value],
+            $done[Side::Right->value],
+            $beats,
+        );
+    }
+}
