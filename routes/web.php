@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AccountController;
+use App\Http\Controllers\ClassController;
+use App\Http\Controllers\FileController;
+use App\Http\Controllers\GroupController;
+use App\Http\Controllers\LedClassController;
+use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\ParticipantController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\SheetController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(static function (): void {
+    Route::get('/welcome', [AccountController::class, 'welcome']);
+    Route::post('/welcome', [AccountController::class, 'create'])->middleware('throttle:sign-in');
+    Route::get('/sign-in', [AccountController::class, 'signInPage'])->middleware('account')->name('login');
+    Route::post('/sign-in', [AccountController::class, 'signIn'])->middleware('throttle:sign-in');
+    Route::post('/sign-in/demo', [AccountController::class, 'signInToDemo'])->middleware('throttle:sign-in');
+});
+
+Route::middleware(['account', 'auth'])->group(static function (): void {
+    Route::post('/sign-out', [AccountController::class, 'signOut']);
+
+    Route::prefix('api')->group(static function (): void {
+        Route::get('library', [LibraryController::class, 'show']);
+
+        Route::apiResource('groups', GroupController::class);
+        Route::post('groups/{group}/people', [ParticipantController::class, 'store']);
+        Route::put('people/{participant}', [ParticipantController::class, 'update']);
+        Route::delete('people/{participant}', [ParticipantController::class, 'destroy']);
+
+        Route::post('classes/import', [FileController::class, 'import']);
+        Route::apiResource('classes', ClassController::class)->parameters(['classes' => 'seatedClass'])->except('show');
+        Route::prefix('classes/{seatedClass}')->group(static function (): void {
+            Route::get('plan', [PlanController::class, 'show']);
+            Route::put('plan', [PlanController::class, 'save']);
+            Route::put('current', [PlanController::class, 'choose']);
+            Route::post('undo', [PlanController::class, 'undo']);
+            Route::post('redo', [PlanController::class, 'redo']);
+            Route::post('remedies', [PlanController::class, 'remedy']);
+            Route::get('file', [FileController::class, 'export']);
+            Route::post('led', [LedClassController::class, 'start']);
+        });
+
+        Route::get('led', [LedClassController::class, 'index']);
+        Route::get('led/{ledClass}', [LedClassController::class, 'show']);
+        Route::get('led/{ledClass}/beats', [LedClassController::class, 'beats']);
+        Route::put('led/{ledClass}', [LedClassController::class, 'keep']);
+        Route::post('led/{ledClass}/end', [LedClassController::class, 'end']);
+        Route::delete('led/{ledClass}', [LedClassController::class, 'destroy']);
+    });
+
+    Route::get('/classes/{seatedClass}/sheet', [SheetController::class, 'show']);
+    Route::view('/{any?}', 'app')->where('any', '(?!api/).*');
+});

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $number
  * @property int|null $parent number of the revision it was made from
+ * @property \Illuminate\Support\Carbon|null $created_at
  * @property array<array-key, mixed> $document the open plan form (schema/plan.schema.json)
  */
 final class PlanRevision extends Model

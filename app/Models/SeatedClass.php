@@ -68,16 +68,33 @@ final class SeatedClass extends Model
     public function store(array $document): PlanRevision
     {
         return DB::transaction(function () use ($document): PlanRevision {
-            $latest = $this->revisions()->max('number');
-            $revision = $this->revisions()->create([
-                'number' => (is_numeric($latest) ? (int) $latest : 0) + 1,
-                'parent' => $this->revision === 0 ? null : $this->revision,
-                'document' => $document,
-            ]);
-            $this->forceFill(['revision' => $revision->number, 'title' => $document['title'] ?? $this->title])->save();
+            $revision = $this->keepBeside($document, $this->revision);
+            $this->goTo($revision->number);
 
             return $revision;
         });
+    }
+
+    /**
+     * Stores a plan made from an earlier revision without making it the current one.
+     *
+     * @param array<array-key, mixed> $document
+     */
+    public function keepBeside(array $document, int $parent): PlanRevision
+    {
+        $latest = $this->revisions()->max('number');
+
+        return $this->revisions()->create([
+            'number' => (is_numeric($latest) ? (int) $latest : 0) + 1,
+            'parent' => $parent === 0 ? null : $parent,
+            'document' => $document,
+        ]);
+    }
+
+    /** Makes a stored revision the current one; false when there is none of that number. */
+    public function choose(int $number): bool
+    {
+        return $this->revisions()->where('number', $number)->exists() && $this->goTo($number);
     }
 
     /** Goes back to the revision this one was made from; false when there is none. */

@@ -221,19 +221,39 @@ final readonly class Chooser
                 $to = $range->nearest($angle->degrees);
                 $what = $angle->action->plainName() . ($angle->side === null ? '' : ", {$angle->side->value}");
                 if (!$variation->scalesDown || $to < $angle->degrees * self::LEAST_SHARE) {
-                    $refused[] = "Asks {$angle->degrees}° ($what); comfortable to $to°.";
+                    $refused[] = "Asks {$angle->degrees}° ($what); comfortable to {$to}°.";
                     continue;
                 }
                 $cap = new JointAngle($angle->action, $angle->side, $to);
                 $caps[$cap->key()] = $cap;
-                $why[] = ucfirst($what) . " is comfortable to $to°.";
             }
             if ($kept === 0 && $angles !== []) {
                 $refused[] = "The {$named->value} side cannot be asked for this.";
             }
         }
 
-        return ['caps' => array_values($caps), 'sides' => $sides, 'why' => array_values(array_unique($why)), 'refused' => $refused];
+        $why = [...array_values(array_unique($why)), ...self::capReasons(array_values($caps))];
+
+        return ['caps' => array_values($caps), 'sides' => $sides, 'why' => $why, 'refused' => $refused];
+    }
+
+    /**
+     * @param list<JointAngle> $caps
+     * @return list<string> one sentence an action, naming the side only where one side differs
+     */
+    private static function capReasons(array $caps): array
+    {
+        $byAction = [];
+        foreach ($caps as $cap) {
+            $byAction[$cap->action->value][] = $cap;
+        }
+
+        return array_values(array_map(static function (array $same): string {
+            $isBoth = count($same) > 1 && count(array_unique(array_column($same, 'degrees'))) === 1;
+            $side = $isBoth || $same[0]->side === null ? '' : ", {$same[0]->side->value}";
+
+            return ucfirst($same[0]->action->plainName()) . "$side: comfortable to {$same[0]->degrees}°.";
+        }, $byAction));
     }
 
     /** @return list<Side> */
@@ -249,7 +269,7 @@ final readonly class Chooser
     /** The weak limb that would lead this side, when its owner uses the able side in its place. */
     private function leadsWithWeakLimb(Participant $person, Movement $movement, Variation $variation, Side $named): ?WeakLimb
     {
-        if (!$movement->laterality->isSided()) {
+        if (!$movement->laterality->isSided() || $movement->laterality->means !== 'limb') {
             return null;
         }
         foreach ($variation->angles as $angles) {

@@ -82,6 +82,17 @@ final readonly class ClassPlan
         ));
     }
 
+    public function without(string $entryId): self
+    {
+        return $this->withSections(array_map(
+            static fn (Section $section): Section => $section->withEntries(array_values(array_filter(
+                $section->entries,
+                static fn (Entry $entry): bool => $entry->id !== $entryId,
+            ))),
+            $this->sections,
+        ));
+    }
+
     /** @param list<Section> $sections */
     private function withSections(array $sections): self
     {

@@ -7,6 +7,12 @@ namespace KindChair\Review;
 /** Times as teachers read them. */
 final readonly class Clock
 {
+    /** Tenths of a second as seconds. */
+    public static function seconds(int $tenths): float
+    {
+        return $tenths / 10;
+    }
+
     /** Tenths of a second as m:ss, rounded to the second. */
     public static function minutes(int $tenths): string
     {

@@ -15,7 +15,7 @@ use KindChair\Timeline\Timeline;
 final readonly class Coverage
 {
     /** Degrees from which a bend or turn of the trunk counts as a direction of the spine. Source: planning default. */
-    private const FROM = 5;
+    public const FROM = 5;
 
     /**
      * @param array<string, int> $zones by Zone value, whole entries, so that zones and stillness add up to the class

@@ -50,7 +50,7 @@ final readonly class NobodyLeftOut implements Rule
         return $findings;
     }
 
-    private function remedy(Subject $subject, Entry $entry): ?Remedy
+    private function remedy(Subject $subject, Entry $entry): Remedy
     {
         $asked = $subject->asked($entry);
         $best = null;
@@ -72,7 +72,7 @@ final readonly class NobodyLeftOut implements Rule
             }
         }
         if ($best === null) {
-            return null;
+            return new Remedy('Leave it out', $subject->plan->without($entry->id));
         }
 
         return new Remedy("Use {$best->name()}", $subject->plan->withEntry(

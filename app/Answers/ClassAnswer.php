@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Models\SeatedClass;
+
+/** A class without its plan. */
+final readonly class ClassAnswer
+{
+    /** @return array<string, mixed> */
+    public static function of(SeatedClass $class): array
+    {
+        return [
+            'id' => $class->id,
+            'title' => $class->title,
+            'place' => $class->place,
+            'startsAt' => $class->starts_at?->format('Y-m-d\TH:i'),
+            'group' => $class->group === null ? null : ['id' => $class->group->id, 'name' => $class->group->name],
+        ];
+    }
+}

@@ -1,0 +1,231 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Craft\ClassDesk;
+use App\Models\SeatedClass;
+use KindChair\Body\Side;
+use KindChair\Body\Zone;
+use KindChair\Fit\Mark;
+use KindChair\Fit\Version;
+use KindChair\Movement\Sides;
+use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
+use KindChair\Review\Clock;
+use KindChair\Review\Finding;
+use KindChair\Review\Ledger;
+use KindChair\Review\Review;
+use KindChair\Review\SpineIdea;
+use KindChair\Review\Tally;
+use KindChair\Script\DoseWords;
+use KindChair\Timeline\TimedPass;
+
+/** Everything the Plan screen draws, in one answer (schema/answer-plan.schema.json). */
+final readonly class PlanAnswer
+{
+    public function __construct(private ClassDesk $desk)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(SeatedClass $class): array
+    {
+        $revision = $class->plan();
+        $plan = $this->desk->read($revision->document);
+        $group = $this->desk->group($class->group);
+        $review = $this->desk->review($plan, $group);
+
+        return [
+            'class' => ClassAnswer::of($class),
+            'revision' => $revision->number,
+            'savedAt' => $revision->created_at?->toIso8601String(),
+            'canUndo' => $revision->parent !== null,
+            'canRedo' => $class->canRedo(),
+            'plan' => $revision->document,
+            'totals' => $this->totals($plan, $review),
+            'entries' => $this->entries($plan, $review),
+            'spine' => array_map(Clock::seconds(...), $review->coverage->spine),
+            'idea' => $this->idea($review),
+            'zones' => array_map(static fn (Zone $zone): array => [
+                'zone' => $zone->value,
+                'name' => $zone->plainName(),
+                'seconds' => Clock::seconds($review->coverage->zones[$zone->value]),
+            ], Zone::cases()),
+            'stillness' => Clock::seconds($review->coverage->stillness),
+            'orderScore' => round($review->order->score, 3),
+            'balanced' => $review->total->sidesBalance(),
+            'findings' => array_map(fn (Finding $finding): array => $this->finding($finding, $review, $group->paceFactor()), $review->findings),
+            'people' => array_map(static fn ($person): array => [
+                'id' => $person->id,
+                'name' => $person->name,
+                'base' => $person->base->value,
+            ], $group->people),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function totals(ClassPlan $plan, Review $review): array
+    {
+        $sections = [];
+        foreach ($plan->sections as $section) {
+            $stripe = [];
+            foreach ($section->entries as $entry) {
+                $zone = $this->desk->movement($entry->movement)->mainRegion()?->zone();
+                $stripe[] = [
+                    'entry' => $entry->id,
+                    'zone' => $zone?->value,
+                    'seconds' => Clock::seconds($review->timeline->entryLength($entry->id)),
+                ];
+            }
+            $sections[] = [
+                'id' => $section->id,
+                'kind' => $section->kind->value,
+                'name' => $section->kind->plainName(),
+                'seconds' => Clock::seconds($review->timeline->sectionLength($section->id)),
+                'stripe' => $stripe,
+            ];
+        }
+
+        return [
+            'planned' => Clock::seconds($review->timeline->length()),
+            'slot' => $plan->slotMinutes * 60,
+            'sections' => $sections,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function entries(ClassPlan $plan, Review $review): array
+    {
+        $moves = array_column($review->order->moves, 'rows', 'entry');
+        $entries = [];
+        foreach ($plan->entries() as $entry) {
+            $movement = $this->desk->movement($entry->movement);
+            $turns = $review->timeline->turnsOf($entry->id);
+            $passes = $review->timeline->passesOf($entry->id);
+            $ledger = $review->ledgers[$entry->id];
+            $versions = $review->versions[$entry->id];
+            $zones = array_values(array_unique(array_map(
+                static fn ($region): string => $region->zone()->value,
+                $movement->regions,
+            )));
+            $entries[] = [
+                'id' => $entry->id,
+                'start' => Clock::seconds($turns[0]->start ?? 0),
+                'seconds' => Clock::seconds($review->timeline->entryLength($entry->id)),
+                'setUp' => Clock::seconds((int) array_sum(array_map(static fn ($turn): int => $turn->setUp(), $turns))),
+                'name' => $movement->name(),
+                'variation' => $movement->variation($entry->variation)->name,
+                'dose' => DoseWords::of($movement, $entry, $passes),
+                'zone' => $zones[0] ?? null,
+                'secondZone' => $zones[1] ?? null,
+                'sides' => $movement->laterality->sides->value,
+                'left' => self::bar($passes, $ledger->left, Side::Left),
+                'right' => self::bar($passes, $ledger->right, Side::Right),
+                'missing' => self::missing($movement->laterality->sides, $entry, $ledger),
+                'onPurpose' => $entry->onPurpose,
+                'rowsToMove' => $moves[$entry->id] ?? 0,
+                'figure' => LibraryAnswer::figureKey($entry->movement, $entry->variation, 'chair', 'left'),
+                'props' => array_map(fn (string $id): string => $this->desk->propName($id), $this->props($entry, $versions)),
+                'versions' => array_map(self::version(...), $versions),
+                'counts' => array_map(
+                    static fn (Mark $mark): int => count(array_filter($versions, static fn (Version $version): bool => $version->mark === $mark)),
+                    array_combine(array_column(Mark::cases(), 'value'), Mark::cases()),
+                ),
+            ];
+        }
+
+        return $entries;
+    }
+
+    /**
+     * @param list<Version> $versions
+     * @return list<string>
+     */
+    private function props(Entry $entry, array $versions): array
+    {
+        $own = $this->desk->movement($entry->movement)->variation($entry->variation)->props;
+
+        return array_values(array_unique([...$own, ...array_merge(...array_map(static fn (Version $v): array => $v->props, $versions))]));
+    }
+
+    /**
+     * @param list<TimedPass> $passes
+     * @return array{seconds: float, breaths: int}
+     */
+    private static function bar(array $passes, Tally $tally, Side $side): array
+    {
+        $units = 0;
+        foreach ($passes as $pass) {
+            if ($pass->pass->side === null || $pass->pass->side === $side) {
+                $units += $pass->pass->alternates ? $pass->repetitionsOn($side) : $pass->units;
+            }
+        }
+
+        return ['seconds' => Clock::seconds($tally->tenths), 'breaths' => $units];
+    }
+
+    /** @return array{side: string, seconds: float}|null */
+    private static function missing(Sides $sides, Entry $entry, Ledger $ledger): ?array
+    {
+        if ($sides !== Sides::OneSided || $ledger->sidesBalance()) {
+            return null;
+        }
+        $difference = $ledger->left->tenths - $ledger->right->tenths;
+
+        return [
+            'side' => $difference > 0 ? 'right' : 'left',
+            'seconds' => Clock::seconds(abs($difference)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function version(Version $version): array
+    {
+        return [
+            'person' => $version->participant,
+            'mark' => $version->mark->value,
+            'movement' => $version->movement,
+            'variation' => $version->variation,
+            'does' => $version->does,
+            'why' => $version->why,
+            'watch' => $version->watch,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function finding(Finding $finding, Review $review, float $pace): array
+    {
+        $remedy = null;
+        if ($finding->remedy !== null) {
+            $after = $this->desk->timeline($finding->remedy->plan, $pace)->length();
+            $remedy = [
+                'label' => $finding->remedy->label,
+                'cost' => Clock::difference($after - $review->timeline->length()),
+            ];
+        }
+
+        return [
+            'key' => $finding->key,
+            'kind' => strtolower($finding->severity->name),
+            'entry' => $finding->entry,
+            'says' => $finding->says,
+            'why' => $finding->why,
+            'source' => $finding->source,
+            'remedy' => $remedy,
+        ];
+    }
+
+    /** @return array{direction: string, movement: string, name: string}|null */
+    private function idea(Review $review): ?array
+    {
+        $idea = SpineIdea::for($review->coverage, $this->desk->craft->library);
+
+        return $idea === null ? null : [
+            'direction' => $idea->direction,
+            'movement' => $idea->movement->id,
+            'name' => $idea->movement->name(),
+        ];
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Craft\ClassDesk;
+use App\Models\SeatedClass;
+use KindChair\Body\Side;
+use KindChair\Figure\Figure;
+use KindChair\Fit\Mark;
+use KindChair\Movement\Base;
+use KindChair\Script\DoseWords;
+use KindChair\Script\Script;
+
+/** Everything on the cue sheet. */
+final readonly class SheetAnswer
+{
+    public function __construct(private ClassDesk $desk)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(SeatedClass $class): array
+    {
+        $plan = $this->desk->read($class->plan()->document);
+        $group = $this->desk->group($class->group);
+        $review = $this->desk->review($plan, $group);
+        $lines = Script::of($review->timeline, $plan->settings);
+        $sections = [];
+        $bring = [];
+        $different = [];
+        foreach ($plan->sections as $section) {
+            $rows = [];
+            foreach ($section->entries as $entry) {
+                $movement = $this->desk->movement($entry->movement);
+                $variation = $movement->variation($entry->variation);
+                $rows[] = [
+                    'name' => $movement->name(),
+                    'variation' => $variation->name,
+                    'dose' => DoseWords::of($movement, $entry, $review->timeline->passesOf($entry->id)),
+                    'start' => $review->timeline->turnsOf($entry->id)[0]->start ?? 0,
+                    // The sheet is read facing the group, so the first side is drawn as the group is seen.
+                    'figure' => Figure::of($movement, $variation, Base::Chair, Side::Left),
+                    'isSided' => $movement->laterality->isSided(),
+                    'props' => array_map(fn (string $id): string => $this->desk->propName($id), $variation->props),
+                    'facing' => $movement->facing,
+                    'note' => $entry->note,
+                    'lines' => $lines[$entry->id] ?? [],
+                ];
+                $marks = [];
+                foreach ($review->versions[$entry->id] as $at => $version) {
+                    foreach ($version->props as $prop) {
+                        $bring[$prop][$version->participant] = true;
+                    }
+                    if ($version->mark !== Mark::Fully) {
+                        $marks[] = ['name' => $group->people[$at]->name, 'version' => $version];
+                    }
+                }
+                $different[] = ['name' => $movement->name(), 'people' => $marks];
+            }
+            $sections[] = [
+                'name' => $section->kind->plainName(),
+                'length' => $review->timeline->sectionLength($section->id),
+                'rows' => $rows,
+            ];
+        }
+
+        return [
+            'class' => $class,
+            'slot' => $plan->slotMinutes,
+            'planned' => $review->timeline->length(),
+            'sections' => $sections,
+            'bring' => array_combine(
+                array_map(fn (string $id): string => $this->desk->propName($id), array_keys($bring)),
+                array_map('count', $bring),
+            ),
+            'different' => array_values(array_filter($different, static fn (array $row): bool => $row['people'] !== [])),
+            'groupSize' => count($group->people),
+        ];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Craft\ClassDesk;
+use App\Craft\ClassFile;
+use App\Craft\Schemas;
+use Illuminate\Console\Command;
+use JsonException;
+use KindChair\Format\FormatError;
+use KindChair\Format\GroupReader;
+use KindChair\People\Group;
+use KindChair\Plan\ClassPlan;
+
+/** Reads an open plan file, with its group in it or beside it, and prints what the core answers as JSON. */
+abstract class PlanFileCommand extends Command
+{
+    final public function handle(ClassDesk $desk, ClassFile $file, Schemas $schemas): int
+    {
+        try {
+            $document = $file->read($this->contents((string) $this->argument('file')));
+            $group = $document['group'] ?? null;
+            $groupFile = $this->option('group');
+            if (is_string($groupFile)) {
+                $group = json_decode($this->contents($groupFile), true, 64, JSON_THROW_ON_ERROR);
+                $schemas->check('group', $group);
+            }
+            $people = $group === null ? Group::nobody() : (new GroupReader($desk->craft->precautions))->read($group, '/group');
+            $answer = $this->answer($desk, $desk->read($document), $people);
+        } catch (FormatError|JsonException $problem) {
+            $this->getOutput()->getErrorStyle()->writeln($problem->getMessage());
+
+            return 2;
+        }
+        $this->line(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+
+        return self::SUCCESS;
+    }
+
+    /** @return array<string, mixed> */
+    abstract protected function answer(ClassDesk $desk, ClassPlan $plan, Group $group): array;
+
+    /** @throws FormatError */
+    private function contents(string $path): string
+    {
+        $contents = is_file($path) ? file_get_contents($path) : false;
+
+        return $contents === false ? throw new FormatError($path, 'there is no file to read here.') : $contents;
+    }
+}

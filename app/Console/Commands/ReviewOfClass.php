@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Craft\ClassDesk;
+use KindChair\Fit\Version;
+use KindChair\Movement\JointAngle;
+use KindChair\People\Group;
+use KindChair\Plan\ClassPlan;
+use KindChair\Review\Clock;
+use KindChair\Review\Finding;
+use KindChair\Review\Ledger;
+use KindChair\Review\Tally;
+
+final class ReviewOfClass extends PlanFileCommand
+{
+    protected $signature = 'class:review {file : an open plan file} {--group= : a group file, if the class has none in it}';
+
+    protected $description = 'Print the ledger, order, findings and who does what of a class';
+
+    protected function answer(ClassDesk $desk, ClassPlan $plan, Group $group): array
+    {
+        $review = $desk->review($plan, $group);
+
+        return [
+            'title' => $plan->title,
+            'seconds' => Clock::seconds($review->timeline->length()),
+            'slotSeconds' => $plan->slotMinutes * 60,
+            'paceFactor' => $group->paceFactor(),
+            'ledger' => ['class' => self::ledger($review->total), 'entries' => array_map(self::ledger(...), $review->ledgers)],
+            'order' => ['score' => round($review->order->score, 4), 'move' => $review->order->moves],
+            'spine' => array_map(Clock::seconds(...), $review->coverage->spine),
+            'findings' => array_map(static fn (Finding $finding): array => [
+                'key' => $finding->key,
+                'entry' => $finding->entry,
+                'says' => $finding->says,
+                'why' => $finding->why,
+                'source' => $finding->source,
+                'remedy' => $finding->remedy === null ? null : [
+                    'label' => $finding->remedy->label,
+                    'seconds' => Clock::seconds(
+                        $desk->timeline($finding->remedy->plan, $group->paceFactor())->length() - $review->timeline->length(),
+                    ),
+                ],
+            ], $review->findings),
+            'whoDoesWhat' => array_map(
+                static fn (array $versions): array => array_map(self::version(...), $versions),
+                $review->versions,
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ledger(Ledger $ledger): array
+    {
+        $tally = static fn (Tally $tally): array => ['seconds' => Clock::seconds($tally->tenths), 'repetitions' => $tally->repetitions];
+
+        return [
+            'left' => $tally($ledger->left),
+            'right' => $tally($ledger->right),
+            'directions' => (object) array_map($tally, $ledger->directions),
+            'crossings' => (object) array_map($tally, $ledger->crossings),
+            'balanced' => $ledger->sidesBalance(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function version(Version $version): array
+    {
+        return [
+            'person' => $version->participant,
+            'mark' => $version->mark->value,
+            'movement' => $version->movement,
+            'variation' => $version->variation,
+            'does' => $version->does,
+            'why' => $version->why,
+            'atMostSeconds' => $version->atMost === null ? null : Clock::seconds($version->atMost),
+            'heldTo' => array_map(static fn (JointAngle $cap): array => [
+                'action' => $cap->action->value,
+                'side' => $cap->side?->value,
+                'degrees' => $cap->degrees,
+            ], $version->caps),
+        ];
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Craft\ClassDesk;
+use KindChair\People\Group;
+use KindChair\Plan\ClassPlan;
+use KindChair\Review\Clock;
+use KindChair\Review\Ledger;
+use KindChair\Review\Tally;
+use KindChair\Script\Script;
+use KindChair\Timeline\Beat;
+
+final class TimelineOfClass extends PlanFileCommand
+{
+    protected $signature = 'class:timeline {file : an open plan file} {--group= : a group file, if the class has none in it}';
+
+    protected $description = 'Print the beats of a class, and its totals by section, region and side';
+
+    protected function answer(ClassDesk $desk, ClassPlan $plan, Group $group): array
+    {
+        $review = $desk->review($plan, $group);
+        $sections = [];
+        foreach ($plan->sections as $section) {
+            $sections[$section->id] = Clock::seconds($review->timeline->sectionLength($section->id));
+        }
+
+        return [
+            'title' => $plan->title,
+            'seconds' => Clock::seconds($review->timeline->length()),
+            'sections' => $sections,
+            'regions' => array_map(self::sides(...), $review->coverage->regions),
+            'sides' => self::sides($review->total),
+            'beats' => array_map(static fn (Beat $beat): array => [
+                'section' => $beat->sectionId,
+                'entry' => $beat->entryId,
+                'kind' => $beat->kind->value,
+                'start' => Clock::seconds($beat->start),
+                'length' => Clock::seconds($beat->length),
+                'breath' => $beat->breath->value,
+                'side' => $beat->side?->value,
+                'teacherSide' => Script::teacherSide($beat->side, $plan->settings)?->value,
+                'direction' => $beat->direction,
+                'crossing' => $beat->crossing?->value,
+                'words' => $beat->words,
+            ], $review->timeline->beats()),
+        ];
+    }
+
+    /** @return array<string, array{seconds: float, repetitions: int}> */
+    private static function sides(Ledger $ledger): array
+    {
+        $tally = static fn (Tally $tally): array => ['seconds' => Clock::seconds($tally->tenths), 'repetitions' => $tally->repetitions];
+
+        return ['left' => $tally($ledger->left), 'right' => $tally($ledger->right)];
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Craft;
+
+use KindChair\Format\FormatError;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Helper;
+use Opis\JsonSchema\Validator;
+
+/** Holds documents against schema/*.schema.json. */
+final class Schemas
+{
+    private const BASE = 'https://kind-chair.example/schema/';
+
+    private ?Validator $validator = null;
+
+    /**
+     * @param string $name the file's name without .schema.json
+     * @throws FormatError with the first place that is wrong and what was expected there
+     */
+    public function check(string $name, mixed $document, string $part = ''): void
+    {
+        $this->validator ??= $this->validator();
+        $result = $this->validator->uriValidation(Helper::toJSON($document), self::BASE . "$name.schema.json$part");
+        if ($result !== null) {
+            $deepest = self::deepest($result);
+            $path = '/' . implode('/', $deepest->data()->fullPath());
+            throw new FormatError($path === '/' ? 'the document' : $path, (new ErrorFormatter())->formatErrorMessage($deepest));
+        }
+    }
+
+    private function validator(): Validator
+    {
+        $validator = new Validator();
+        $validator->resolver()?->registerPrefix(self::BASE, base_path('schema'));
+
+        return $validator;
+    }
+
+    private static function deepest(ValidationError $error): ValidationError
+    {
+        while ($error->subErrors() !== []) {
+            $error = $error->subErrors()[0];
+        }
+
+        return $error;
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\ClassAnswer;
+use App\Craft\ClassDesk;
+use App\Models\LedClass;
+use App\Models\SeatedClass;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use KindChair\Format\PlanReader;
+use KindChair\Plan\SectionKind;
+
+/** The list of classes, and when, where and for whom each is. */
+final class ClassController
+{
+    use OwnData;
+
+    public function index(Request $request, ClassDesk $desk): JsonResponse
+    {
+        $classes = $this->teacher($request)->classes()->with('group.people', 'led')->orderBy('starts_at')->orderBy('id')->get();
+
+        return response()->json(['classes' => $classes->map(static function (SeatedClass $class) use ($desk): array {
+            $plan = $desk->read($class->plan()->document);
+            $review = $desk->review($plan, $desk->group($class->group));
+
+            return [
+                ...ClassAnswer::of($class),
+                'planned' => $review->timeline->length() / 10,
+                'slot' => $plan->slotMinutes * 60,
+                'findings' => count($review->findings),
+                'people' => $class->group?->people->count() ?? 0,
+                'led' => $class->led->whereNotNull('ended_at')->count(),
+                'running' => $class->led->firstWhere(static fn (LedClass $led): bool => $led->ended_at === null)?->id,
+            ];
+        })->all()]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $given = $this->details($request, ['slotMinutes' => ['required', 'integer', 'between:5,180']]);
+        $class = $this->teacher($request)->classes()->make(self::columns($given));
+        $class->save();
+        $class->store([
+            'format' => PlanReader::FORMAT,
+            'version' => PlanReader::VERSION,
+            'title' => $given['title'],
+            'slotMinutes' => (int) $given['slotMinutes'],
+            'pattern' => 'even',
+            'sections' => array_map(static fn (SectionKind $kind): array => [
+                'id' => $kind->value,
+                'kind' => $kind->value,
+                ...($kind === SectionKind::Settle ? ['pattern' => 'longer-out'] : []),
+                'entries' => [],
+            ], SectionKind::cases()),
+        ]);
+
+        return response()->json(ClassAnswer::of($class), 201);
+    }
+
+    public function update(Request $request, int $seatedClass): JsonResponse
+    {
+        $class = $this->teacher($request)->classes()->with('group')->findOrFail($seatedClass);
+        $given = $this->details($request, []);
+        $class->update(self::columns($given));
+        $document = $class->plan()->document;
+        if ($document['title'] !== $given['title']) {
+            $class->store([...$document, 'title' => $given['title']]);
+        }
+
+        return response()->json(ClassAnswer::of($class->refresh()->load('group')));
+    }
+
+    public function destroy(Request $request, int $seatedClass): Response
+    {
+        $this->teacher($request)->classes()->findOrFail($seatedClass)->delete();
+
+        return response()->noContent();
+    }
+
+    /**
+     * @param array<string, list<string>> $more
+     * @return array<string, mixed>
+     */
+    private function details(Request $request, array $more): array
+    {
+        $given = $request->validate([
+            'title' => ['required', 'string', 'max:100'],
+            'place' => ['nullable', 'string', 'max:100'],
+            'startsAt' => ['nullable', 'date'],
+            'group' => ['nullable', 'integer'],
+            ...$more,
+        ], [
+            'title.*' => 'Please give the class a name, such as "Tuesday seated class".',
+            'startsAt.*' => 'Please write the day and the hour.',
+            'slotMinutes.*' => 'A class takes 5 to 180 minutes.',
+        ]);
+        if (($given['group'] ?? null) !== null) {
+            $this->teacher($request)->groups()->findOrFail($given['group']);
+        }
+
+        return $given;
+    }
+
+    /**
+     * @param array<string, mixed> $given
+     * @return array<string, mixed>
+     */
+    private static function columns(array $given): array
+    {
+        return [
+            'title' => $given['title'],
+            'place' => $given['place'] ?? '',
+            'starts_at' => $given['startsAt'] ?? null,
+            'group_id' => $given['group'] ?? null,
+        ];
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\PlanAnswer;
+use App\Craft\ClassDesk;
+use App\Craft\Schemas;
+use App\Models\SeatedClass;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The plan of a class: one answer to every save. */
+final class PlanController
+{
+    use OwnData;
+
+    public function __construct(private readonly ClassDesk $desk, private readonly Schemas $schemas)
+    {
+    }
+
+    public function show(Request $request, int $seatedClass): JsonResponse
+    {
+        return $this->answer($this->find($request, $seatedClass));
+    }
+
+    public function save(Request $request, int $seatedClass): JsonResponse
+    {
+        $class = $this->find($request, $seatedClass);
+        $request->validate(['revision' => ['required', 'integer'], 'plan' => ['required', 'array']]);
+        /** @var array<array-key, mixed> $document */
+        $document = $request->json('plan');
+        $this->schemas->check('plan', $document);
+        $this->desk->read($document);
+        $from = $request->integer('revision');
+        if ($from !== $class->revision) {
+            // Nothing is lost: the stale plan is stored beside the current one, and the teacher chooses.
+            $kept = $class->keepBeside($document, $from);
+
+            return response()->json([
+                'message' => 'This class was changed in another window. Both versions are kept: choose the one to go on with.',
+                'yours' => $kept->number,
+                'theirs' => (new PlanAnswer($this->desk))->of($class),
+            ], 409);
+        }
+        $class->store($document);
+
+        return $this->answer($class);
+    }
+
+    public function choose(Request $request, int $seatedClass): JsonResponse
+    {
+        $class = $this->find($request, $seatedClass);
+        $request->validate(['revision' => ['required', 'integer']]);
+        abort_unless($class->choose($request->integer('revision')), 404);
+
+        return $this->answer($class);
+    }
+
+    public function undo(Request $request, int $seatedClass): JsonResponse
+    {
+        $class = $this->find($request, $seatedClass);
+        $class->undo();
+
+        return $this->answer($class);
+    }
+
+    public function redo(Request $request, int $seatedClass): JsonResponse
+    {
+        $class = $this->find($request, $seatedClass);
+        $class->redo();
+
+        return $this->answer($class);
+    }
+
+    public function remedy(Request $request, int $seatedClass): JsonResponse
+    {
+        $class = $this->find($request, $seatedClass);
+        $request->validate(['revision' => ['required', 'integer'], 'finding' => ['required', 'string']]);
+        $document = $class->plan()->document;
+        $plan = $this->desk->read($document);
+        $finding = $this->desk->review($plan, $this->desk->group($class->group))->finding($request->string('finding')->toString());
+        if ($request->integer('revision') !== $class->revision || $finding?->remedy === null) {
+            return response()->json(
+                ['message' => 'The class has changed since; this is the newest state. Nothing else was touched.'],
+                409,
+            );
+        }
+        $class->store($this->desk->apply($finding->remedy, $plan, $document));
+
+        return $this->answer($class);
+    }
+
+    private function find(Request $request, int $id): SeatedClass
+    {
+        return $this->teacher($request)->classes()->with('group.people')->findOrFail($id);
+    }
+
+    private function answer(SeatedClass $class): JsonResponse
+    {
+        return response()->json((new PlanAnswer($this->desk))->of($class));
+    }
+}

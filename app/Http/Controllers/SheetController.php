@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\SheetAnswer;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+/** The printable cue sheet. */
+final class SheetController
+{
+    use OwnData;
+
+    public function show(Request $request, int $seatedClass, SheetAnswer $sheet): View
+    {
+        $class = $this->teacher($request)->classes()->with('group.people')->findOrFail($seatedClass);
+
+        return view('sheet', [
+            ...$sheet->of($class),
+            'large' => $request->boolean('large'),
+            'withPeople' => $request->boolean('people'),
+        ]);
+    }
+}
