@@ -9,6 +9,7 @@ mkdirSync(out, { recursive: true });
 for (const file of readdirSync(`${root}schema`)) {
     const types = await compileFromFile(`${root}schema/${file}`, {
         additionalProperties: false,
+        ignoreMinAndMaxItems: true,
         bannerComment: `/* Written from schema/${file} by npm run types. */`,
         cwd: `${root}schema`,
     });

@@ -301,7 +301,7 @@ final readonly class Figure
         ];
     }
 
-    /** @return list<array{string, string, float, list<float>}> */
+    /** @return list<array{kind: string, role: string, width: float, points: list<float>}> */
     public function toArray(): array
     {
         return array_map(static fn (Shape $shape): array => $shape->toArray(), $this->shapes);

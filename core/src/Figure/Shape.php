@@ -17,9 +17,14 @@ final readonly class Shape
     {
     }
 
-    /** @return array{string, string, float, list<float>} */
+    /** @return array{kind: string, role: string, width: float, points: list<float>} */
     public function toArray(): array
     {
-        return [$this->kind, $this->role, round($this->width, 1), array_map(static fn (float $n): float => round($n, 1), $this->points)];
+        return [
+            'kind' => $this->kind,
+            'role' => $this->role,
+            'width' => round($this->width, 1),
+            'points' => array_map(static fn (float $n): float => round($n, 1), $this->points),
+        ];
     }
 }

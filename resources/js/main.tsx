@@ -1,0 +1,41 @@
+import { QueryClientProvider } from '@tanstack/react-query';
+import { lazy, StrictMode, Suspense } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Route, Routes } from 'react-router';
+import { queryClient } from './api/queries';
+import { EmptyPlace, Waiting } from './parts/States';
+import { Shell } from './parts/Shell';
+
+const Classes = lazy(() => import('./screens/classes/Classes'));
+const Plan = lazy(() => import('./screens/plan/Plan'));
+const People = lazy(() => import('./screens/people/People'));
+const Movements = lazy(() => import('./screens/movements/Movements'));
+const Lead = lazy(() => import('./screens/lead/Lead'));
+const Log = lazy(() => import('./screens/log/Log'));
+
+const root = document.getElementById('app');
+if (root) {
+    createRoot(root).render(
+        <StrictMode>
+            <QueryClientProvider client={queryClient}>
+                <BrowserRouter>
+                    <Suspense fallback={<Waiting what="this page" />}>
+                        <Routes>
+                            <Route element={<Shell />}>
+                                <Route index element={<Classes />} />
+                                <Route path="people" element={<People />} />
+                                <Route path="people/:groupId" element={<People />} />
+                                <Route path="movements" element={<Movements />} />
+                                <Route path="log" element={<Log />} />
+                                <Route path="log/:ledId" element={<Log />} />
+                                <Route path="*" element={<EmptyPlace title="There is nothing here">The address may be old. The places on the left all work.</EmptyPlace>} />
+                            </Route>
+                            <Route path="classes/:classId/plan" element={<Plan />} />
+                            <Route path="led/:ledId" element={<Lead />} />
+                        </Routes>
+                    </Suspense>
+                </BrowserRouter>
+            </QueryClientProvider>
+        </StrictMode>,
+    );
+}

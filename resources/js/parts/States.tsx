@@ -1,0 +1,43 @@
+import { useEffect, useState, type ReactNode } from 'react';
+
+/** Waiting: still and quiet; words only when it takes long. */
+export function Waiting({ what }: { what: string }) {
+    const [long, setLong] = useState(false);
+    useEffect(() => {
+        const timer = setTimeout(() => setLong(true), 4000);
+        return () => clearTimeout(timer);
+    }, []);
+    return (
+        <div aria-busy="true" className="space-y-3" role="status">
+            {[0, 1, 2].map((row) => (
+                <div key={row} className="h-20 rounded-2xl bg-channel" />
+            ))}
+            <p className="text-ink-soft">{long ? `Still fetching ${what}.` : ' '}</p>
+        </div>
+    );
+}
+
+/** Something could not be fetched: what happened, that the work is safe, what to do. */
+export function Trouble({ error, again }: { error: Error; again?: () => void }) {
+    return (
+        <div role="alert" className="flex flex-wrap items-center gap-4 rounded-2xl bg-butter px-5 py-4">
+            <p className="mr-auto">{error.message}</p>
+            {again && (
+                <button className="button" onClick={again}>
+                    Try again
+                </button>
+            )}
+        </div>
+    );
+}
+
+/** An empty place shows the first step. */
+export function EmptyPlace({ title, children, action }: { title: string; children: ReactNode; action?: ReactNode }) {
+    return (
+        <div className="rounded-2xl border-2 border-dashed border-cushion-edge px-6 py-10 text-center">
+            <h2 className="text-[21px]">{title}</h2>
+            <p className="mx-auto mb-5 mt-2 max-w-prose text-ink-soft">{children}</p>
+            {action}
+        </div>
+    );
+}

@@ -1,0 +1,170 @@
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api } from '../../api/client';
+import { refresh, useGroups, useLibrary } from '../../api/queries';
+import type { GroupsAnswer } from '../../api/types/answer-groups';
+import { FigureDrawing } from '../../parts/FigureDrawing';
+import { TextField } from '../../parts/Field';
+import { Ask, Sheet } from '../../parts/Sheet';
+import { PageTitle } from '../../parts/Shell';
+import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
+import { plural } from '../../parts/time';
+import { bases, PersonForm } from './PersonForm';
+
+type GroupRow = GroupsAnswer['groups'][number];
+type PersonRow = GroupRow['people'][number];
+
+function NameForm({ group, onClose }: { group: GroupRow | null; onClose: (made?: GroupRow) => void }) {
+    const [problem, setProblem] = useState<string>();
+    return (
+        <Sheet title={group ? 'Rename this group' : 'New group'} open onClose={() => onClose()}>
+            <form
+                className="space-y-4"
+                noValidate
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    const body = { name: new FormData(event.currentTarget).get('name') };
+                    (group ? api.put<GroupRow>(`groups/${group.id}`, body) : api.post<GroupRow>('groups', body)).then(
+                        (made) => void refresh('groups', 'classes').then(() => onClose(made)),
+                        (error: Error) => setProblem(error.message),
+                    );
+                }}
+            >
+                <TextField label="Name of the group" name="name" defaultValue={group?.name} error={problem} autoFocus />
+                <div className="flex justify-end">
+                    <button className="button button-main">Keep</button>
+                </div>
+            </form>
+        </Sheet>
+    );
+}
+
+export default function People() {
+    const { groupId } = useParams();
+    const navigate = useNavigate();
+    const groups = useGroups();
+    const library = useLibrary();
+    const [editing, setEditing] = useState<PersonRow | 'new' | null>(null);
+    const [naming, setNaming] = useState<GroupRow | 'new' | null>(null);
+    const [removing, setRemoving] = useState<GroupRow | null>(null);
+    const error = groups.error ?? library.error;
+    if (error) {
+        return (
+            <Trouble
+                error={error}
+                again={() => {
+                    void groups.refetch();
+                    void library.refetch();
+                }}
+            />
+        );
+    }
+    if (!groups.data || !library.data) {
+        return <Waiting what="your people" />;
+    }
+    const { precautions, figures } = library.data;
+    const all = groups.data.groups;
+    const group = all.find((one) => one.id === Number(groupId)) ?? all[0];
+    const words = new Map(precautions.map((precaution) => [precaution.code, precaution.name]));
+    return (
+        <>
+            <PageTitle title="People" below={group && `${group.name}: ${plural(group.people.length, 'person', 'people')}`}>
+                <button className="button" onClick={() => setNaming('new')}>
+                    New group
+                </button>
+                {group && (
+                    <button className="button button-main" onClick={() => setEditing('new')}>
+                        Add a person
+                    </button>
+                )}
+            </PageTitle>
+            {!group && (
+                <EmptyPlace
+                    title="Who comes to your class?"
+                    action={
+                        <button className="button button-main" onClick={() => setNaming('new')}>
+                            New group
+                        </button>
+                    }
+                >
+                    Make a group, such as “Tuesday group”, and add its people: a name or initials, what they sit on, and what to be careful with. Everything about health is stored encrypted.
+                </EmptyPlace>
+            )}
+            {group && (
+                <>
+                    <div className="mb-5 flex flex-wrap items-center gap-2">
+                        {all.length > 1 &&
+                            all.map((one) => (
+                                <Link key={one.id} to={`/people/${one.id}`} aria-current={one === group ? 'page' : undefined} className={`button ${one === group ? 'border-2 border-ink' : ''}`}>
+                                    {one.name}
+                                </Link>
+                            ))}
+                        <button className="button button-quiet ml-auto px-3" onClick={() => setNaming(group)}>
+                            Rename
+                        </button>
+                        <button className="button button-quiet px-3" onClick={() => setRemoving(group)}>
+                            Remove group
+                        </button>
+                    </div>
+                    {group.people.length === 0 && (
+                        <EmptyPlace
+                            title="Nobody here yet"
+                            action={
+                                <button className="button button-main" onClick={() => setEditing('new')}>
+                                    Add a person
+                                </button>
+                            }
+                        >
+                            Initials are enough. “M. K., wheelchair, sore wrists” already tells Kind Chair which versions to offer.
+                        </EmptyPlace>
+                    )}
+                    <ul className="grid gap-3 lg:grid-cols-2">
+                        {group.people.map((row) => (
+                            <li key={row.id}>
+                                <button onClick={() => setEditing(row)} className="flex h-full w-full items-center gap-4 rounded-2xl border-[1.5px] border-transparent bg-white px-4 py-3 text-left hover:border-ink">
+                                    <span className="grid h-[76px] w-[76px] shrink-0 place-items-center rounded-2xl bg-paper">
+                                        <FigureDrawing shapes={figures[`rest/${row.person.base}`]} size={68} />
+                                    </span>
+                                    <span className="min-w-0 leading-snug">
+                                        <strong className="block text-[19px]">{row.person.name}</strong>
+                                        <span className="block text-ink-soft">
+                                            {[bases.find(([base]) => base === row.person.base)?.[1], row.person.age && row.person.age !== 'adult' ? row.person.age : null].filter(Boolean).join(', ')}
+                                        </span>
+                                        <span className="block text-[15px]">
+                                            {(row.person.precautions ?? []).map((noted) => [words.get(noted.code), noted.side].filter(Boolean).join(', ')).join('; ') || 'No precautions noted'}
+                                        </span>
+                                    </span>
+                                </button>
+                            </li>
+                        ))}
+                    </ul>
+                </>
+            )}
+            {editing && group && <PersonForm group={group.id} row={editing === 'new' ? null : editing} library={library.data} onClose={() => setEditing(null)} />}
+            {naming && (
+                <NameForm
+                    group={naming === 'new' ? null : naming}
+                    onClose={(made) => {
+                        setNaming(null);
+                        if (made) {
+                            void navigate(`/people/${made.id}`);
+                        }
+                    }}
+                />
+            )}
+            {removing && (
+                <Ask
+                    title={`Remove ${removing.name}?`}
+                    yes="Remove the group"
+                    onClose={() => setRemoving(null)}
+                    onYes={() => {
+                        void api.delete(`groups/${removing.id}`).then(() => refresh('groups', 'classes').then(() => navigate('/people')));
+                        setRemoving(null);
+                    }}
+                >
+                    {removing.people.length > 0 ? `Everything noted about its ${plural(removing.people.length, 'person', 'people')} will be gone.` : 'It has nobody in it.'} Classes planned for it stay, with nobody noted.
+                </Ask>
+            )}
+        </>
+    );
+}

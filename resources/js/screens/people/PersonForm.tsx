@@ -1,0 +1,260 @@
+import { useState, type FormEvent } from 'react';
+import { api, Refusal } from '../../api/client';
+import { refresh } from '../../api/queries';
+import type { GroupsAnswer } from '../../api/types/answer-groups';
+import type { LibraryAnswer } from '../../api/types/answer-library';
+import { FigureDrawing } from '../../parts/FigureDrawing';
+import { Choice, Labelled, TextField } from '../../parts/Field';
+import { Ask, Sheet } from '../../parts/Sheet';
+
+type PersonRow = GroupsAnswer['groups'][number]['people'][number];
+type Person = PersonRow['person'];
+type Noted = NonNullable<Person['precautions']>[number];
+type Range = NonNullable<Person['ranges']>[number];
+type Weak = NonNullable<Person['weak']>[number];
+
+export const bases = [
+    ['chair', 'Chair'],
+    ['standing', 'Stands with support'],
+    ['wheelchair', 'Wheelchair'],
+    ['bed', 'Bed'],
+] as const;
+
+const sides = [
+    ['', 'Both sides'],
+    ['left', 'Left'],
+    ['right', 'Right'],
+] as const;
+
+/** One person, in under a minute; more when it is wanted. */
+export function PersonForm({ group, row, library, onClose }: { group: number; row: PersonRow | null; library: LibraryAnswer; onClose: () => void }) {
+    const [base, setBase] = useState<Person['base']>(row?.person.base ?? 'chair');
+    const [noted, setNoted] = useState<Noted[]>(row?.person.precautions ?? []);
+    const [ranges, setRanges] = useState<Range[]>(row?.person.ranges ?? []);
+    const [weak, setWeak] = useState<Weak[]>(row?.person.weak ?? []);
+    const [errors, setErrors] = useState<Record<string, string>>({});
+    const [problem, setProblem] = useState<string | null>(null);
+    const [removing, setRemoving] = useState(false);
+    const find = (code: string) => noted.find((one) => one.code === code);
+
+    const submit = async (event: FormEvent<HTMLFormElement>) => {
+        event.preventDefault();
+        const given = new FormData(event.currentTarget);
+        const text = (name: string) => {
+            const value = given.get(name);
+            return typeof value === 'string' ? value.trim() : '';
+        };
+        const person = {
+            name: text('name'),
+            base,
+            ...(text('age') ? { age: text('age') } : {}),
+            ...(text('pace') ? { pace: text('pace') } : {}),
+            ...(noted.length ? { precautions: noted } : {}),
+            ...(ranges.length ? { ranges } : {}),
+            ...(weak.length ? { weak } : {}),
+            ...(text('notes') ? { notes: text('notes') } : {}),
+        };
+        try {
+            await (row ? api.put(`people/${row.id}`, person) : api.post(`groups/${group}/people`, person));
+            await refresh('groups', 'classes');
+            onClose();
+        } catch (error) {
+            const fields = error instanceof Refusal ? error.fields : {};
+            setErrors(fields);
+            setProblem(fields.name ? null : (error as Error).message);
+        }
+    };
+
+    return (
+        <Sheet title={row ? row.person.name : 'Add a person'} open onClose={onClose} wide>
+            <form className="space-y-5" noValidate onSubmit={(event) => void submit(event)}>
+                <TextField label="Name or initials" name="name" defaultValue={row?.person.name} error={errors.name} autoFocus autoComplete="off" />
+                <fieldset>
+                    <legend className="mb-1 font-semibold">Sits, stands or lies</legend>
+                    <div className="grid grid-cols-2 gap-2 md:grid-cols-4">
+                        {bases.map(([value, name]) => (
+                            <label key={value} className={`flex min-h-[92px] cursor-pointer flex-col items-center rounded-2xl border-[1.5px] bg-white px-2 pb-2 pt-1 text-center focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-ink ${base === value ? 'border-[2.5px] border-ink font-bold' : 'border-hair'}`}>
+                                <input type="radio" name="base" value={value} checked={base === value} onChange={() => setBase(value)} className="sr-only" />
+                                <FigureDrawing shapes={library.figures[`rest/${value}`]} size={64} />
+                                {name}
+                            </label>
+                        ))}
+                    </div>
+                </fieldset>
+                <div className="grid gap-4 sm:grid-cols-2">
+                    <Choice
+                        label="Age"
+                        name="age"
+                        defaultValue={row?.person.age ?? ''}
+                        hint="Sets the comfortable range until you note their own."
+                        options={[
+                            ['', 'Not known'],
+                            ['adult', 'Under 60'],
+                            ['60-69', '60 to 69'],
+                            ['70-79', '70 to 79'],
+                            ['80+', '80 or older'],
+                        ]}
+                    />
+                    <Choice
+                        label="Moves"
+                        name="pace"
+                        defaultValue={row?.person.pace ?? ''}
+                        hint="Sets the time for changing place and side."
+                        options={[
+                            ['', 'Not known'],
+                            ['free', 'Freely'],
+                            ['slow', 'Stiffly or slowly'],
+                            ['needs-hand', 'With a hand'],
+                        ]}
+                    />
+                </div>
+                <fieldset>
+                    <legend className="mb-1 font-semibold">What to be careful with</legend>
+                    <ul className="grid gap-x-4 sm:grid-cols-2">
+                        {library.precautions.map((precaution) => {
+                            const chosen = find(precaution.code);
+                            return (
+                                <li key={precaution.code} className="flex flex-wrap items-center gap-x-3 border-b border-hair">
+                                    <label className="flex min-h-11 flex-1 items-center gap-3" title={precaution.why}>
+                                        <input
+                                            type="checkbox"
+                                            className="h-5 w-5 accent-ink"
+                                            checked={chosen !== undefined}
+                                            onChange={(event) => setNoted(event.target.checked ? [...noted, { code: precaution.code }] : noted.filter((one) => one !== chosen))}
+                                        />
+                                        {precaution.name.charAt(0).toUpperCase() + precaution.name.slice(1)}
+                                    </label>
+                                    {chosen && precaution.hasSide && (
+                                        <select
+                                            className="field w-32 py-1"
+                                            aria-label={`Side of ${precaution.name}`}
+                                            value={chosen.side ?? ''}
+                                            onChange={(event) => {
+                                                const side = event.target.value as 'left' | 'right' | '';
+                                                setNoted(noted.map((one) => (one === chosen ? { code: one.code, ...(side ? { side } : {}) } : one)));
+                                            }}
+                                        >
+                                            {sides.map(([value, name]) => (
+                                                <option key={value} value={value}>
+                                                    {name}
+                                                </option>
+                                            ))}
+                                        </select>
+                                    )}
+                                    {chosen && (
+                                        <p className="w-full pb-2 pl-8 text-[15px] text-ink-soft">
+                                            {precaution.why} {precaution.askClinician}
+                                        </p>
+                                    )}
+                                </li>
+                            );
+                        })}
+                    </ul>
+                </fieldset>
+                <details className="rounded-2xl bg-white px-4 py-1" open={weak.length > 0 || ranges.length > 0}>
+                    <summary className="flex min-h-11 items-center font-semibold">Weak sides and own ranges</summary>
+                    <div className="space-y-3 pb-3">
+                        {weak.map((one, index) => (
+                            <div key={index} className="flex flex-wrap items-center gap-2">
+                                {(
+                                    [
+                                        ['side', 'Weak side', [['left', 'Left'], ['right', 'Right']]],
+                                        ['limb', 'Limb', [['arm', 'arm'], ['leg', 'leg']]],
+                                        ['does', 'What happens', [['able-side', 'the able side does it both times'], ['assisted', 'is helped by the other hand'], ['rests', 'rests']]],
+                                    ] as const
+                                ).map(([field, label, options]) => (
+                                    <select key={field} className="field w-auto" aria-label={label} value={one[field]} onChange={(event) => setWeak(weak.map((other, at) => (at === index ? ({ ...other, [field]: event.target.value } as Weak) : other)))}>
+                                        {options.map(([value, name]) => (
+                                            <option key={value} value={value}>
+                                                {name}
+                                            </option>
+                                        ))}
+                                    </select>
+                                ))}
+                                <button type="button" className="button button-quiet px-3" onClick={() => setWeak(weak.filter((_, at) => at !== index))}>
+                                    Remove
+                                </button>
+                            </div>
+                        ))}
+                        {ranges.map((one, index) => {
+                            const action = library.actions.find((other) => other.action === one.action);
+                            const change = (next: Partial<Range>) => setRanges(ranges.map((other, at) => (at === index ? { ...other, ...next } : other)));
+                            return (
+                                <div key={index} className="flex flex-wrap items-center gap-2">
+                                    <select className="field w-auto" aria-label="Movement of the joint" value={one.action} onChange={(event) => change({ action: event.target.value as Range['action'] })}>
+                                        {library.actions.map((other) => (
+                                            <option key={other.action} value={other.action}>
+                                                {other.name}
+                                            </option>
+                                        ))}
+                                    </select>
+                                    {action?.hasSide && (
+                                        <select
+                                            className="field w-auto"
+                                            aria-label="Side"
+                                            value={one.side ?? ''}
+                                            onChange={(event) => {
+                                                const side = event.target.value as 'left' | 'right' | '';
+                                                setRanges(ranges.map((other, at) => (at === index ? { action: other.action, degrees: other.degrees, ...(side ? { side } : {}) } : other)));
+                                            }}
+                                        >
+                                            {sides.map(([value, name]) => (
+                                                <option key={value} value={value}>
+                                                    {name}
+                                                </option>
+                                            ))}
+                                        </select>
+                                    )}
+                                    <Labelled label="to, in degrees">{(field) => <input type="number" className="field w-28" min={0} max={180} value={one.degrees} onChange={(event) => change({ degrees: Math.max(0, Math.min(180, Math.round(Number(event.target.value)))) })} {...field} />}</Labelled>
+                                    <span className="text-[15px] text-ink-soft">usual: {action?.normal}°</span>
+                                    <button type="button" className="button button-quiet px-3" onClick={() => setRanges(ranges.filter((_, at) => at !== index))}>
+                                        Remove
+                                    </button>
+                                </div>
+                            );
+                        })}
+                        <div className="flex flex-wrap gap-2">
+                            <button type="button" className="button" onClick={() => setWeak([...weak, { limb: 'arm', side: 'left', does: 'able-side' }])} disabled={weak.length >= 4}>
+                                Note a weak side
+                            </button>
+                            <button type="button" className="button" onClick={() => setRanges([...ranges, { action: 'shoulder-flexion', degrees: 90 }])}>
+                                Note an own range
+                            </button>
+                        </div>
+                    </div>
+                </details>
+                <Labelled label="Notes" hint="In plain words. Stored encrypted, and never printed on what lies about.">
+                    {(field) => <textarea className="field min-h-20" name="notes" maxLength={2000} defaultValue={row?.person.notes} {...field} />}
+                </Labelled>
+                {problem && (
+                    <p role="alert" className="rounded-xl bg-butter px-4 py-3">
+                        {problem}
+                    </p>
+                )}
+                <div className="flex flex-wrap gap-3">
+                    {row && (
+                        <button type="button" className="button button-quiet mr-auto" onClick={() => setRemoving(true)}>
+                            Remove this person
+                        </button>
+                    )}
+                    <button type="button" className="button ml-auto" onClick={onClose}>
+                        Not now
+                    </button>
+                    <button className="button button-main">{row ? 'Keep' : 'Add to the group'}</button>
+                </div>
+            </form>
+            {removing && row && (
+                <Ask
+                    title={`Remove ${row.person.name}?`}
+                    yes="Remove"
+                    onClose={() => setRemoving(false)}
+                    onYes={() => {
+                        void api.delete(`people/${row.id}`).then(() => refresh('groups', 'classes').then(onClose));
+                    }}
+                >
+                    Everything noted about them will be gone. Past classes keep their times.
+                </Ask>
+            )}
+        </Sheet>
+    );
+}

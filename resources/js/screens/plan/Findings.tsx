@@ -1,0 +1,89 @@
+import { useEffect, useState } from 'react';
+import type { Finding, PlanAnswer } from '../../api/types/answer-plan';
+import { clock } from '../../parts/time';
+
+export function Pin({ number }: { number: number }) {
+    return <span className="inline-grid h-6 w-6 shrink-0 place-items-center rounded-[50%_50%_50%_6px] bg-ink text-[14px] font-bold leading-none text-butter">{number}</span>;
+}
+
+interface Props {
+    answer: PlanAnswer;
+    onRemedy: (finding: Finding) => Promise<boolean>;
+    onUndo: () => void;
+    onShow: (entryId: string) => void;
+    busy: boolean;
+}
+
+/** What is to settle before class: a sentence, and one button that says what it will do and cost. */
+export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
+    const [all, setAll] = useState(false);
+    const [done, setDone] = useState<string | null>(null);
+    useEffect(() => {
+        const timer = done ? setTimeout(() => setDone(null), 8000) : undefined;
+        return () => clearTimeout(timer);
+    }, [done]);
+    const { findings, totals } = answer;
+    const shown = all ? findings : findings.slice(0, 3);
+    const settled = done && (
+        <p role="status" className="flex items-center gap-2 font-semibold">
+            Done: {done}.
+            <button
+                className="button min-h-9 py-1"
+                onClick={() => {
+                    setDone(null);
+                    onUndo();
+                }}
+            >
+                Undo
+            </button>
+        </p>
+    );
+    if (findings.length === 0) {
+        return (
+            <section aria-label="To settle" className="mx-4 my-2 flex min-h-12 items-center gap-4 rounded-[14px] bg-list px-4">
+                <h2 className="text-[17px]">Nothing to settle.</h2>
+                <span className="text-ink-soft">{totals.slot >= totals.planned ? `${clock(totals.slot - totals.planned)} spare.` : ''}</span>
+                {settled}
+            </section>
+        );
+    }
+    return (
+        <section aria-label="To settle" className="mx-4 my-2 rounded-[14px] bg-butter px-4 py-1.5">
+            <div className="flex flex-wrap items-stretch gap-y-2">
+                <div className="flex w-32 shrink-0 flex-col justify-center pr-3">
+                    <h2 className="text-[18px] leading-6">{findings.length} to settle</h2>
+                    {findings.length > 3 && (
+                        <button className="min-h-6 text-left text-[14px] underline underline-offset-2" aria-expanded={all} onClick={() => setAll(!all)}>
+                            {all ? 'Show three' : `${findings.length - 3} more`}
+                        </button>
+                    )}
+                    {settled}
+                </div>
+                <ol className="grid flex-1 gap-x-4 gap-y-2 md:grid-cols-2 xl:grid-cols-3">
+                    {shown.map((finding, index) => (
+                        <li key={finding.key} className="flex items-center gap-2.5 border-l border-butter-deep pl-3">
+                            <Pin number={index + 1} />
+                            <button className="min-h-11 min-w-0 flex-1 text-left text-[14px] leading-[1.25]" title={`${finding.why} ${finding.source}`} onClick={() => finding.entry && onShow(finding.entry)}>
+                                {finding.says}
+                                <span className="sr-only"> {finding.why}</span>
+                            </button>
+                            {finding.remedy && (
+                                <button
+                                    className="button min-h-11 max-w-44 border-butter-rule px-3 py-1 text-[14px] leading-tight"
+                                    disabled={busy}
+                                    data-finding={finding.key}
+                                    onClick={() => {
+                                        const label = finding.remedy?.label ?? '';
+                                        void onRemedy(finding).then((worked) => worked && setDone(label));
+                                    }}
+                                >
+                                    {finding.remedy.label}, {finding.remedy.cost}
+                                </button>
+                            )}
+                        </li>
+                    ))}
+                </ol>
+            </div>
+        </section>
+    );
+}

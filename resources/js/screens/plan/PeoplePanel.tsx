@@ -1,0 +1,76 @@
+import { useState } from 'react';
+import type { LibraryAnswer } from '../../api/types/answer-library';
+import type { PlanAnswer, Row } from '../../api/types/answer-plan';
+import { FigureDrawing } from '../../parts/FigureDrawing';
+import { MarkSign, markWords, type MarkName } from '../../parts/MarkSign';
+
+const pressing: MarkName[] = ['none', 'rests', 'adapted', 'fully'];
+
+export function PeoplePanel({ answer, row, library }: { answer: PlanAnswer; row: Row | undefined; library: LibraryAnswer }) {
+    const [everyone, setEveryone] = useState(false);
+    if (!row) {
+        return <p className="pt-2 text-ink-soft">Choose a movement to see who does what.</p>;
+    }
+    if (answer.people.length === 0) {
+        return (
+            <>
+                <h2 className="text-[21px]">{row.name}</h2>
+                <p className="my-3 text-ink-soft">Nobody added. Planning works without; with people, you see here who does what.</p>
+                <a className="button" href="/people">
+                    Add your people
+                </a>
+            </>
+        );
+    }
+    const people = new Map(answer.people.map((person) => [person.id, person]));
+    const sorted = [...row.versions].sort((a, b) => pressing.indexOf(a.mark) - pressing.indexOf(b.mark));
+    const speaks = (mark: MarkName, watch: string[]) => mark !== 'fully' || watch.length > 0;
+    const shown = everyone ? sorted : sorted.filter((version) => speaks(version.mark, version.watch));
+    const quiet = everyone ? [] : sorted.filter((version) => !speaks(version.mark, version.watch));
+    return (
+        <>
+            <h2 className="text-[21px] leading-6">{row.name}</h2>
+            <p className="mb-2 mt-1.5 flex flex-wrap gap-x-4 gap-y-1 border-b border-hair pb-2.5 text-[15px]">
+                {(['fully', 'adapted', 'rests', 'none'] as const)
+                    .filter((mark) => row.counts[mark] > 0)
+                    .map((mark) => (
+                        <span key={mark} className="flex items-center gap-1.5">
+                            <MarkSign mark={mark} size={14} /> {row.counts[mark]} {markWords[mark].toLowerCase()}
+                        </span>
+                    ))}
+            </p>
+            <ul>
+                {shown.map((version) => {
+                    const person = people.get(version.person);
+                    const figure = version.movement ? `${version.movement}/${version.variation}/${person?.base}/left` : `rest/${person?.base}`;
+                    const zone = version.movement ? (library.movements.find((movement) => movement.id === version.movement)?.zone ?? 'none') : 'none';
+                    return (
+                        <li key={version.person} className="flex gap-3 border-b border-hair py-2.5">
+                            <span className={`grid h-[52px] w-[52px] shrink-0 place-items-center rounded-xl bg-paper zone-${zone}`}>
+                                <FigureDrawing shapes={library.figures[figure] ?? library.figures[figure.replace('/standing/', '/chair/')]} size={46} />
+                            </span>
+                            <span className="min-w-0 flex-1 leading-[1.25]">
+                                <span className="flex items-baseline justify-between gap-2">
+                                    <strong>{person?.name}</strong>
+                                    <span className="flex items-center gap-1.5 text-[14px]">
+                                        {markWords[version.mark]} <MarkSign mark={version.mark} size={14} />
+                                    </span>
+                                </span>
+                                <span className="block text-[15px]">{version.does}</span>
+                                <span className="block text-[14px] text-ink-soft">{[...version.why, ...version.watch].slice(0, 2).join(' ')}</span>
+                            </span>
+                        </li>
+                    );
+                })}
+            </ul>
+            {quiet.length > 0 && (
+                <p className="py-3 text-[15px]">
+                    {quiet.map((version) => people.get(version.person)?.name).join(', ')}: fully
+                </p>
+            )}
+            <button className="button mt-2 w-full" onClick={() => setEveryone(!everyone)} aria-pressed={everyone}>
+                {everyone ? 'Only those who need a word' : 'Show everyone'}
+            </button>
+        </>
+    );
+}

@@ -1,0 +1,124 @@
+import type { LibraryMovement } from '../../api/types/answer-library';
+import type { Row } from '../../api/types/answer-plan';
+import { bothSides, doseParts, onlySide, stepDose, without, type Dose, type PlanEntry, type SideName } from './edits';
+
+interface Props {
+    entry: PlanEntry;
+    row: Row;
+    movement: LibraryMovement;
+    side: SideName | null;
+    settingsFirst: SideName;
+    inRound: boolean;
+    onChange: (change: (entry: PlanEntry) => PlanEntry) => void;
+    onMove: (by: 1 | -1) => void;
+    onRemove: () => void;
+    onRound: () => void;
+}
+
+const small = 'button min-h-11 px-3 py-1 text-[15px]';
+const pick = 'field min-h-11 w-auto max-w-52 py-1 text-[15px]';
+
+/** The chosen movement's own controls, under its row. */
+export function RowEditor({ entry, row, movement, side, settingsFirst, inRound, onChange, onMove, onRemove, onRound }: Props) {
+    const { unit, amount } = doseParts(entry.dose);
+    const sided = movement.sides === 'one-sided';
+    const sideChoice = (entry.except ?? []).find((exception) => exception.side && exception.dose === null)?.side;
+    const shownSides = sideChoice ? (sideChoice === 'left' ? 'right' : 'left') : 'both';
+    const changed = (entry.except ?? []).length > 0;
+    return (
+        <div className="flex flex-wrap items-center gap-x-2 gap-y-2 border-t border-hair px-3 py-2" data-editor>
+            <span className="flex items-center gap-1" role="group" aria-label={`Dose${side ? `, ${side} side` : ''}`}>
+                <button className={`${small} w-11`} aria-label={`One less${side ? ` on the ${side}` : ''}`} onClick={() => onChange((e) => stepDose(e, -1, side))}>
+                    −
+                </button>
+                <select
+                    className={pick}
+                    aria-label="Counted in"
+                    value={unit}
+                    onChange={(event) => {
+                        const next = event.target.value as typeof unit;
+                        const size = next === 'seconds' ? 30 : unit === 'seconds' ? 5 : amount;
+                        onChange((e) => ({ ...without(e, 'except'), dose: { [next]: size } as unknown as Dose }));
+                    }}
+                >
+                    <option value="breaths">{amount} breaths</option>
+                    <option value="repetitions">{amount} times</option>
+                    <option value="seconds">{amount} seconds</option>
+                </select>
+                <button className={`${small} w-11`} aria-label={`One more${side ? ` on the ${side}` : ''}`} onClick={() => onChange((e) => stepDose(e, 1, side))}>
+                    +
+                </button>
+            </span>
+            <select className={pick} aria-label="Variation" value={entry.variation} onChange={(event) => onChange((e) => ({ ...e, variation: event.target.value }))}>
+                {movement.variations.map((variation) => (
+                    <option key={variation.id} value={variation.id}>
+                        {variation.name}
+                    </option>
+                ))}
+            </select>
+            {sided && (
+                <select
+                    className={pick}
+                    aria-label="Sides"
+                    value={shownSides}
+                    onChange={(event) => {
+                        const next = event.target.value;
+                        onChange((e) => (next === 'both' ? bothSides(e) : onlySide(e, next as SideName)));
+                    }}
+                >
+                    <option value="both">Both sides</option>
+                    <option value="left">Only the left</option>
+                    <option value="right">Only the right</option>
+                </select>
+            )}
+            {row.missing && (
+                <label className="flex min-h-11 items-center gap-2 text-[15px]">
+                    <input
+                        type="checkbox"
+                        className="h-5 w-5 accent-ink"
+                        checked={entry.onPurpose !== undefined}
+                        onChange={(event) => {
+                            const on = event.target.checked;
+                            onChange((e) => (on ? { ...e, onPurpose: 'On purpose' } : without(e, 'onPurpose')));
+                        }}
+                    />
+                    On purpose
+                </label>
+            )}
+            {changed && sided && !sideChoice && (
+                <button className={small} onClick={() => onChange(bothSides)}>
+                    Make both sides equal
+                </button>
+            )}
+            {sided && (
+                <select
+                    className={pick}
+                    aria-label="First side"
+                    value={entry.firstSide ?? ''}
+                    onChange={(event) => {
+                        const next = event.target.value as SideName | '';
+                        onChange((e) => (next ? { ...e, firstSide: next } : without(e, 'firstSide')));
+                    }}
+                >
+                    <option value="">First side: {settingsFirst}, as the class</option>
+                    <option value="left">Left first</option>
+                    <option value="right">Right first</option>
+                </select>
+            )}
+            <button className={small} aria-pressed={inRound} onClick={onRound} title="Do this and the movement below on one side first, then both on the other">
+                {inRound ? 'Leave the round' : 'Round with the next'}
+            </button>
+            <span className="ml-auto flex gap-1">
+                <button className={small} aria-label={`Move ${row.name} up`} onClick={() => onMove(-1)}>
+                    ↑
+                </button>
+                <button className={small} aria-label={`Move ${row.name} down`} onClick={() => onMove(1)}>
+                    ↓
+                </button>
+                <button className={small} onClick={onRemove}>
+                    Take out
+                </button>
+            </span>
+        </div>
+    );
+}

@@ -1,0 +1,172 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { memo, type CSSProperties, type ReactNode } from 'react';
+import type { Shape } from '../../api/types/answer-library';
+import type { Row } from '../../api/types/answer-plan';
+import { FigureDrawing } from '../../parts/FigureDrawing';
+import { MarkSign, type MarkName } from '../../parts/MarkSign';
+import { clock } from '../../parts/time';
+import { ZoneShape, type ZoneName } from '../../parts/ZoneShape';
+import { Bar, HEIGHT } from './Bar';
+import { Pin } from './Findings';
+
+const SCALE = 1.45;
+const HALF = 160;
+const marks: MarkName[] = ['fully', 'adapted', 'rests', 'none'];
+
+function People({ row }: { row: Row }) {
+    const total = row.versions.length;
+    if (total === 0) {
+        return <span className="text-[14px] text-ink-soft">Nobody added</span>;
+    }
+    const words = marks.filter((mark) => row.counts[mark] > 0).map((mark) => `${row.counts[mark]} ${mark === 'none' ? (row.counts[mark] === 1 ? 'has no version' : 'have no version') : mark}`);
+    return (
+        <>
+            <span className="flex flex-wrap gap-[3px]" aria-hidden="true">
+                {total <= 12
+                    ? marks.flatMap((mark) => Array.from({ length: row.counts[mark] }, (_, index) => <MarkSign key={mark + index} mark={mark} size={mark === 'none' ? 15 : 12} />))
+                    : marks
+                          .filter((mark) => row.counts[mark] > 0)
+                          .map((mark) => (
+                              <span key={mark} className="mr-1 flex items-center gap-1 text-[14px]">
+                                  <MarkSign mark={mark} /> {row.counts[mark]}
+                              </span>
+                          ))}
+            </span>
+            <span className="sr-only">{words.join(', ')}</span>
+            <span className="mt-1 block truncate text-[14px] text-ink-soft" aria-hidden="true">
+                {row.counts.none > 0 ? (
+                    <span className="rounded bg-butter px-1 font-semibold text-ink">
+                        {row.counts.none} {row.counts.none === 1 ? 'has' : 'have'} no version
+                    </span>
+                ) : (
+                    `${row.counts.fully} fully`
+                )}
+                {row.props.length > 0 && <span className="ml-2">{row.props.join(', ')}</span>}
+            </span>
+        </>
+    );
+}
+
+function Sides({ row, before, after, chosen }: { row: Row; before: ZoneName | null | undefined; after: ZoneName | null | undefined; chosen: 'left' | 'right' | null }) {
+    const together = row.sides === 'together' || row.sides === 'midline';
+    const inner = together ? 0 : 25;
+    const link = (zone: ZoneName | null | undefined) => (zone === undefined ? 'transparent' : zone === null ? '#9db4ac' : undefined);
+    return (
+        <svg width={HALF * 2} height={68} viewBox={`${-HALF} -34 ${HALF * 2} 68`} aria-hidden="true" className="max-md:scale-90">
+            <rect x={-20} y={-34} width={40} height={68} fill="var(--color-channel)" />
+            {[30, 60].map((tick) => (
+                <g key={tick} stroke="var(--color-hair)">
+                    <line x1={25 + tick * SCALE} x2={25 + tick * SCALE} y1={-34} y2={34} />
+                    <line x1={-25 - tick * SCALE} x2={-25 - tick * SCALE} y1={-34} y2={34} />
+                </g>
+            ))}
+            <g className={`zone-${before ?? 'none'}`}>
+                <rect x={-4.500} y={-34} width={9} height={18} fill={link(before) ?? 'var(--fill)'} />
+            </g>
+            <g className={`zone-${row.zone ?? 'none'}`}>
+                <rect x={-4.500} y={-18} width={9} height={after === undefined ? 18 : 52} fill="var(--fill)" />
+                {chosen && <rect x={chosen === 'left' ? -HALF + 2 : 22} y={-26} width={HALF - 24} height={52} rx={10} fill="none" stroke="var(--color-ink)" strokeWidth={1.500} strokeDasharray="2 4" />}
+                <Bar seconds={row.left.seconds} breaths={row.left.breaths} scale={SCALE} mirrored inner={inner} />
+                <Bar seconds={row.right.seconds} breaths={row.right.breaths} scale={SCALE} mirrored={false} inner={inner} />
+                {row.missing && (
+                    <rect
+                        x={row.missing.side === 'right' ? 25 + Math.min(96, row.right.seconds) * SCALE : -(25 + Math.min(96, row.left.seconds) * SCALE) - Math.max(20, Math.min(96, row.missing.seconds) * SCALE)}
+                        y={-12.500}
+                        width={Math.max(20, Math.min(96, row.missing.seconds) * SCALE)}
+                        height={HEIGHT}
+                        rx={5}
+                        fill={row.onPurpose ? 'none' : 'var(--color-butter)'}
+                        stroke={row.onPurpose ? 'var(--color-dash)' : 'var(--color-ink)'}
+                        strokeWidth={row.onPurpose ? 1 : 2}
+                        strokeDasharray={row.onPurpose ? '1 4' : '5 4'}
+                    />
+                )}
+            </g>
+            <svg x={-17} y={-17} width={34} height={34} overflow="visible">
+                <ZoneShape zone={row.zone} size={34} />
+            </svg>
+            {row.secondZone && (
+                <svg x={6} y={5} width={15} height={15} overflow="visible">
+                    <circle cx="7.500" cy="7.500" r="9" fill="var(--color-channel)" />
+                    <ZoneShape zone={row.secondZone} size={15} />
+                </svg>
+            )}
+            {row.rowsToMove !== 0 && <path d="M0 -36v6l-16 6l30 6l-14 5" fill="none" stroke="var(--color-butter-deep)" strokeWidth="13" strokeLinejoin="round" strokeLinecap="round" />}
+            {row.rowsToMove !== 0 && <path d="M0 -36v6l-16 6l30 6l-14 5" fill="none" stroke="var(--color-ink)" strokeWidth="5" strokeLinejoin="round" strokeLinecap="round" />}
+        </svg>
+    );
+}
+
+interface Props {
+    row: Row;
+    shapes: Shape[] | undefined;
+    selected: boolean;
+    dimmed: boolean;
+    chosen: 'left' | 'right' | null;
+    pins: number[];
+    before: ZoneName | null | undefined;
+    after: ZoneName | null | undefined;
+    onSelect: (id: string) => void;
+    onFill: (id: string) => void;
+    children?: ReactNode;
+}
+
+export const SpineRow = memo(function SpineRow({ row, shapes, selected, dimmed, chosen, pins, before, after, onSelect, onFill, children }: Props) {
+    const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: row.id });
+    const style: CSSProperties = { transform: transform ? `translate3d(0,${transform.y}px,0)` : undefined, transition: transition ?? undefined };
+    const sidesSay = row.sides === 'together' || row.sides === 'midline' ? `${clock(row.left.seconds)} together` : `left ${clock(row.left.seconds)}, right ${clock(row.right.seconds)}`;
+    const hole = row.missing && !row.onPurpose ? row.missing : null;
+    return (
+        <li
+            ref={setNodeRef}
+            style={style}
+            data-row={row.id}
+            data-name={row.name}
+            className={`relative zone-${row.zone ?? 'none'} ${isDragging ? 'z-20 opacity-90 shadow-none' : ''} ${dimmed ? 'opacity-40' : ''} ${selected ? 'z-10 rounded-l-[14px] border-2 border-r-0 border-ink bg-white lg:-mr-0.5' : 'border-b border-hair bg-list'}`}
+        >
+            <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center md:grid-cols-[56px_62px_minmax(150px,1fr)_320px_148px]">
+                <span className="hidden pl-3 text-[15px] tabular-nums text-ink-soft md:block">{clock(row.start)}</span>
+                <span className="hidden cursor-grab touch-none md:block" {...listeners} {...attributes} tabIndex={-1} role="presentation" title="Drag to move">
+                    <FigureDrawing shapes={shapes} size={62} />
+                </span>
+                <button
+                    type="button"
+                    data-select
+                    aria-pressed={selected}
+                    aria-label={`${row.name}, ${row.dose}, ${sidesSay}, starts at ${clock(row.start)}`}
+                    onClick={() => onSelect(row.id)}
+                    className="flex min-h-[67px] min-w-0 flex-col justify-center pl-2 pr-1 text-left max-md:min-h-14 max-md:pl-3"
+                >
+                    <span className="flex items-center gap-1.5">
+                        <strong className="text-[17px] leading-[1.15]">{row.name}</strong>
+                        {pins.map((pin) => (
+                            <Pin key={pin} number={pin} />
+                        ))}
+                    </span>
+                    <span className="text-[15px] leading-[1.25] text-ink-soft">{row.dose}</span>
+                </button>
+                <span className="relative block h-[67px] overflow-hidden max-md:col-span-2 max-md:mx-auto">
+                    <Sides row={row} before={before} after={after} chosen={chosen} />
+                    {hole && (
+                        <button
+                            type="button"
+                            onClick={() => onFill(row.id)}
+                            className={`absolute top-[11px] flex h-11 items-center px-1.5 text-[15px] font-bold leading-[1.05] ${hole.side === 'right' ? 'left-[186px] text-left' : 'right-[186px] text-right'}`}
+                        >
+                            Add the {hole.side}
+                            {row[hole.side].seconds > 0 ? ' rest' : ' side'}
+                        </button>
+                    )}
+                    {row.missing && row.onPurpose && <span className={`absolute top-[25px] text-[14px] text-ink-soft ${row.missing.side === 'right' ? 'left-[192px]' : 'right-[192px]'}`}>on purpose</span>}
+                    {row.rowsToMove !== 0 && !hole && (
+                        <span className="absolute left-[180px] top-0 rounded bg-butter px-1.5 text-[14px] font-semibold leading-5">kink: {row.rowsToMove > 0 ? 'back up' : 'too early'}</span>
+                    )}
+                </span>
+                <span className="min-w-0 pr-2 max-md:order-3 max-md:col-span-2 max-md:flex max-md:items-center max-md:gap-3 max-md:px-3 max-md:pb-2">
+                    <People row={row} />
+                </span>
+            </div>
+            {children}
+        </li>
+    );
+});

@@ -1,0 +1,94 @@
+import type { LibraryMovement } from '../../api/types/answer-library';
+import type { PlanDocument } from './usePlan';
+
+export type PlanEntry = PlanDocument['sections'][number]['entries'][number];
+export type Dose = PlanEntry['dose'];
+export type SideName = 'left' | 'right';
+
+export const newId = () => `e${crypto.randomUUID().slice(0, 8)}`;
+
+export function findEntry(plan: PlanDocument, id: string): PlanEntry | undefined {
+    return plan.sections.flatMap((section) => section.entries).find((entry) => entry.id === id);
+}
+
+export function changeEntry(plan: PlanDocument, id: string, change: (entry: PlanEntry) => PlanEntry): PlanDocument {
+    return { ...plan, sections: plan.sections.map((section) => ({ ...section, entries: section.entries.map((entry) => (entry.id === id ? change(entry) : entry)) })) };
+}
+
+export function removeEntry(plan: PlanDocument, id: string): PlanDocument {
+    return { ...plan, sections: plan.sections.map((section) => ({ ...section, entries: section.entries.filter((entry) => entry.id !== id) })) };
+}
+
+export function insertEntry(plan: PlanDocument, sectionId: string, index: number, entry: PlanEntry): PlanDocument {
+    return { ...plan, sections: plan.sections.map((section) => (section.id === sectionId ? { ...section, entries: [...section.entries.slice(0, index), entry, ...section.entries.slice(index)] } : section)) };
+}
+
+export function placeOf(plan: PlanDocument, id: string): { section: number; index: number } | null {
+    for (const [section, { entries }] of plan.sections.entries()) {
+        const index = entries.findIndex((entry) => entry.id === id);
+        if (index >= 0) {
+            return { section, index };
+        }
+    }
+    return null;
+}
+
+/** Puts an entry at a place; the index counts without the entry itself. */
+export function moveTo(plan: PlanDocument, id: string, sectionId: string, index: number): PlanDocument {
+    const entry = findEntry(plan, id);
+    return entry ? insertEntry(removeEntry(plan, id), sectionId, index, entry) : plan;
+}
+
+/** One row up or down, over the edges of sections. */
+export function moveBy(plan: PlanDocument, id: string, by: 1 | -1): PlanDocument {
+    const place = placeOf(plan, id);
+    const here = place && plan.sections[place.section];
+    if (!place || !here) {
+        return plan;
+    }
+    const index = place.index + by;
+    if (index >= 0 && index < here.entries.length) {
+        return moveTo(plan, id, here.id, index);
+    }
+    const next = plan.sections[place.section + by];
+    return next ? moveTo(plan, id, next.id, by > 0 ? 0 : next.entries.length) : plan;
+}
+
+export function entryOf(movement: LibraryMovement): PlanEntry {
+    return { id: newId(), movement: movement.id, variation: movement.usual, dose: movement.dose as Dose };
+}
+
+export function doseParts(dose: Dose): { unit: 'repetitions' | 'breaths' | 'seconds'; amount: number } {
+    const [unit, amount] = Object.entries(dose)[0] as ['repetitions' | 'breaths' | 'seconds', number];
+    return { unit, amount };
+}
+
+function stepped(dose: Dose, by: number): Dose {
+    const { unit, amount } = doseParts(dose);
+    const next = amount + by * (unit === 'seconds' ? 5 : 1);
+    const most = unit === 'seconds' ? 1800 : 60;
+    return { [unit]: Math.max(unit === 'seconds' ? 5 : 1, Math.min(most, next)) } as Dose;
+}
+
+/** One breath (or repetition, or five seconds) more or fewer, on one side or on all. */
+export function stepDose(entry: PlanEntry, by: number, side: SideName | null): PlanEntry {
+    if (side === null) {
+        return { ...entry, dose: stepped(entry.dose, by) };
+    }
+    const own = entry.except?.find((exception) => exception.side === side && exception.dose !== null);
+    const others = (entry.except ?? []).filter((exception) => exception !== own && !(exception.side === side && exception.dose === null));
+    return { ...entry, except: [...others, { side, dose: stepped(own?.dose ?? entry.dose, by) }] };
+}
+
+export function without<K extends keyof PlanEntry>(entry: PlanEntry, ...keys: K[]): PlanEntry {
+    return Object.fromEntries(Object.entries(entry).filter(([key]) => !keys.includes(key as K))) as unknown as PlanEntry;
+}
+
+/** Leaves one side out; the other keeps its dose. */
+export function onlySide(entry: PlanEntry, side: SideName): PlanEntry {
+    return { ...without(entry, 'onPurpose'), except: [{ side: side === 'left' ? 'right' : 'left', dose: null }] };
+}
+
+export function bothSides(entry: PlanEntry): PlanEntry {
+    return without(entry, 'except', 'onPurpose');
+}

@@ -1,0 +1,2 @@
+document.querySelector('[data-print]')?.addEventListener('click', () => window.print());
+export {};

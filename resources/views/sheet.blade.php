@@ -1,0 +1,93 @@
+@php
+    use KindChair\Review\Clock;
+    $breath = ['in' => 'in', 'out' => 'out', 'hold-full' => 'rest', 'hold-empty' => 'rest', 'free' => ''];
+    $mark = ['adapted' => 'adapted', 'rests' => 'rests', 'none' => 'no version'];
+@endphp
+<!DOCTYPE html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>Cue sheet: {{ $class->title }}</title>
+    <link rel="icon" href="/sign.svg" type="image/svg+xml">
+    @vite(['resources/css/sheet.css', 'resources/js/sheet.ts'])
+</head>
+<body @class(['large' => $large])>
+    <nav class="screen-only" aria-label="This sheet">
+        <a href="/classes/{{ $class->id }}/plan">Back to the plan</a>
+        <button type="button" data-print>Print</button>
+        <a href="?{{ http_build_query(['large' => $large ? null : 1, 'people' => $withPeople ? 1 : null]) }}">{{ $large ? 'Usual letters' : 'Large letters' }}</a>
+        <a href="?{{ http_build_query(['large' => $large ? 1 : null, 'people' => $withPeople ? null : 1]) }}">{{ $withPeople ? 'Without' : 'With' }} the leaf about people</a>
+    </nav>
+    <main>
+        <header>
+            <h1>{{ $class->title }}</h1>
+            <p>{{ implode(', ', array_filter([$class->starts_at?->translatedFormat('l j F, H:i'), $class->place])) }}</p>
+            <p>{{ Clock::minutes($planned) }} planned of {{ $slot }} minutes</p>
+            @if ($bring !== [])
+                <ul class="bring" aria-label="Bring">
+                    @foreach ($bring as $name => $count)
+                        <li>{{ $count }} {{ mb_strtolower($name) }}{{ $count === 1 ? '' : 's' }}</li>
+                    @endforeach
+                </ul>
+            @endif
+        </header>
+        @foreach ($sections as $section)
+            <section>
+                <h2><span>{{ $section['name'] }}</span> <span>{{ Clock::minutes($section['length']) }}</span></h2>
+                @foreach ($section['rows'] as $row)
+                    <article class="movement">
+                        <time>{{ Clock::minutes($row['start']) }}</time>
+                        @include('figure', ['figure' => $row['figure']])
+                        <div>
+                            <h3>{{ $row['name'] }}</h3>
+                            <p class="dose">{{ $row['dose'] }}. {{ $row['variation'] }}.
+                                @if ($row['facing'] === 'side') <span class="facing">Turn your side to them.</span> @endif
+                                @if ($row['props'] !== []) Hand out: {{ implode(', ', $row['props']) }}. @endif
+                            </p>
+                            @if ($row['note']) <p class="note">{{ $row['note'] }}</p> @endif
+                            <table>
+                                <thead><tr><th scope="col">Time</th><th scope="col">Breath</th>@if ($row['isSided'])<th scope="col">Sides</th>@endif<th scope="col">Words</th><th></th></tr></thead>
+                                <tbody>
+                                    @foreach ($row['lines'] as $line)
+                                        <tr @class(['said-aside' => !$line->kind->counts()])>
+                                            <td class="at">{{ Clock::minutes($line->start) }}</td>
+                                            <td class="breath">{{ $breath[$line->breath->value] }}</td>
+                                            @if ($row['isSided'])
+                                                <td class="side">@if ($line->side && $line->kind->counts()) They: {{ $line->side->value }} / you: {{ $line->teacherSide->value }} @endif</td>
+                                            @endif
+                                            <td class="words">{{ $line->words }}</td>
+                                            <td class="times">{{ $line->times > 1 ? $line->times . ' times' : '' }}</td>
+                                        </tr>
+                                    @endforeach
+                                </tbody>
+                            </table>
+                        </div>
+                    </article>
+                @endforeach
+            </section>
+        @endforeach
+        <p class="foot">Stop for chest pain, breathlessness, faintness, sudden headache, a drooping face, sharp pain or numbness that stays. Kind Chair supports a teacher and replaces neither a clinician’s advice nor local rules.</p>
+        @if ($withPeople)
+            <section class="leaf">
+                <h2><span>For the teacher only</span></h2>
+                <p>Who needs something else. Everyone not named follows the cue. Keep this leaf with you.</p>
+                <table>
+                    <thead><tr><th scope="col">Movement</th><th scope="col">Who</th><th scope="col">Does</th></tr></thead>
+                    <tbody>
+                        @foreach ($different as $row)
+                            @foreach ($row['people'] as $person)
+                                <tr>
+                                    <td>{{ $loop->first ? $row['name'] : '' }}</td>
+                                    <td><strong>{{ $person['name'] }}</strong>, {{ $mark[$person['version']->mark->value] }}</td>
+                                    <td>{{ $person['version']->does }}</td>
+                                </tr>
+                            @endforeach
+                        @endforeach
+                    </tbody>
+                </table>
+            </section>
+        @endif
+    </main>
+</body>
+</html>
