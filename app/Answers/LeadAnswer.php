@@ -47,7 +47,7 @@ final readonly class LeadAnswer
                             'mark' => $version->mark->value,
                             'movement' => $version->movement,
                             'variation' => $version->variation,
-                            'does' => $version->does,
+                            'does' => $version->brief,
                             'props' => array_map(fn (string $id): string => $this->desk->propName($id), $version->props),
                         ],
                         array_filter($review->versions[$entry->id], static fn (Version $version): bool => $version->mark !== Mark::Fully),

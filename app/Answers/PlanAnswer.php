@@ -202,7 +202,7 @@ final readonly class PlanAnswer
             $after = $this->desk->timeline($finding->remedy->plan, $pace)->length();
             $remedy = [
                 'label' => $finding->remedy->label,
-                'cost' => Clock::difference($after - $review->timeline->length()),
+                'cost' => $after === $review->timeline->length() ? null : Clock::difference($after - $review->timeline->length()),
             ];
         }
 

@@ -34,7 +34,7 @@ final class DemoSeeder extends Seeder
         }
         $tuesday = Carbon::parse('next tuesday 10:30');
         $this->plan($teacher, $group, 'Tuesday seated class', $tuesday, self::plannedSections());
-        $past = $this->plan($teacher, $group, 'Tuesday seated class', $tuesday->copy()->subWeek(), self::pastSections());
+        $past = $this->plan($teacher, $group, 'Tuesday seated class', Carbon::parse('last tuesday 10:30'), self::pastSections());
         $this->log($desk, $past);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
+use Closure;
 use KindChair\Body\Joint;
 use KindChair\Body\JointAction;
 use KindChair\Body\Region;
@@ -25,6 +26,17 @@ final readonly class Figure
 {
     /** Degrees by which the front view looks down, so that thighs are seen. */
     private const LOOK_DOWN = 15.0;
+    /** Parts of a limb: from which point to which, and how wide. */
+    private const ARM = [
+        'upper-arm' => ['shoulder', 'elbow', 6.0],
+        'forearm' => ['elbow', 'wrist', 5.6],
+        'hand' => ['wrist', 'hand', 5.2],
+    ];
+    private const LEG = [
+        'thigh' => ['hip', 'knee', 6.6],
+        'shin' => ['knee', 'ankle', 6.4],
+        'foot' => ['ankle', 'toe', 5.4],
+    ];
 
     /**
      * @param list<Shape> $shapes back to front
@@ -51,6 +63,9 @@ final readonly class Figure
     /** Someone sitting still. */
     public static function atRest(Base $base): self
     {
+        if ($base === Base::Standing) {
+            return self::draw(Pose::of(self::standingAngles()), Seat::Standing, 'side', Side::Left, null);
+        }
         $seat = match ($base) {
             Base::Wheelchair => Seat::Wheelchair,
             Base::Bed => Seat::Bed,
@@ -58,6 +73,20 @@ final readonly class Figure
         };
 
         return self::draw(Pose::of([]), $seat, $seat === Seat::Chair ? 'front' : 'side', Side::Left, null);
+    }
+
+    /** @return list<JointAngle> upright behind the chair, hands on its back */
+    private static function standingAngles(): array
+    {
+        $angles = [];
+        foreach (Side::cases() as $side) {
+            $angles[] = new JointAngle(JointAction::HipFlexion, $side, 0);
+            $angles[] = new JointAngle(JointAction::KneeFlexion, $side, 3);
+            $angles[] = new JointAngle(JointAction::ShoulderFlexion, $side, 22);
+            $angles[] = new JointAngle(JointAction::ElbowFlexion, $side, 42);
+        }
+
+        return $angles;
     }
 
     /** @return list<JointAngle> */
@@ -94,47 +123,33 @@ final readonly class Figure
         $near = $view === 'side' ? $side : Side::Right;
         $far = $near->other();
 
-        $role = static fn (string $part, string $otherwise): string => in_array($part, $moving, true) ? 'moving' : $otherwise;
-        $leg = static function (Side $which, string $otherwise) use ($flat, $role): array {
-            $s = $which->value;
-
-            return [
-                new Shape('line', $role("thigh-$s", $otherwise), [...$flat("hip-$s"), ...$flat("knee-$s")], 6.6),
-                new Shape('line', $role("shin-$s", $otherwise), [...$flat("knee-$s"), ...$flat("ankle-$s")], 6.4),
-                new Shape('line', $role("foot-$s", $otherwise), [...$flat("ankle-$s"), ...$flat("toe-$s")], 5.4),
-            ];
-        };
-        $arm = static function (Side $which, string $otherwise) use ($flat, $role): array {
-            $s = $which->value;
-
-            return [
-                new Shape('line', $role("upper-arm-$s", $otherwise), [...$flat("shoulder-$s"), ...$flat("elbow-$s")], 6.0),
-                new Shape('line', $role("forearm-$s", $otherwise), [...$flat("elbow-$s"), ...$flat("wrist-$s")], 5.6),
-                new Shape('line', $role("hand-$s", $otherwise), [...$flat("wrist-$s"), ...$flat("hand-$s")], 5.2),
-            ];
-        };
-        $halo = static fn (array $limb): array => array_map(
-            static fn (Shape $shape): Shape => new Shape('line', 'ghost', $shape->points, $shape->width + 2.8),
-            $limb,
+        $limb = static fn (Side $which, string $kind, string $otherwise): array => self::limb(
+            $flat,
+            $which,
+            $kind === 'arm' ? self::ARM : self::LEG,
+            $moving,
+            $otherwise === 'far' ? 'far' : 'body',
         );
         $head = [
-            new Shape('line', $role('head', 'body'), [...$flat('chest'), ...$flat('head')], 5.5),
-            new Shape('disc', $role('head', 'body'), $flat('head'), 8.6),
+            self::line('head', $moving, 'body', [...$flat('chest'), ...$flat('head')], 5.5),
+            new Shape('disc', self::role('head', $moving, 'body'), $flat('head'), 8.6),
         ];
         if (in_array('head', $moving, true)) {
-            $head[] = new Shape('line', $role('head', 'body'), [...$flat('head'), ...$flat('nose')], 3.4);
+            $head[] = self::line('head', $moving, 'body', [...$flat('head'), ...$flat('nose')], 3.4);
         }
 
         if ($view === 'side') {
-            $torso = [new Shape('line', $role('torso', 'body'), [...$flat('hips'), ...$flat('middle'), ...$flat('chest')], 12.0)];
-            $nearArm = $arm($near, 'body');
-            $nearLeg = $leg($near, 'body');
-            array_push($shapes, ...$arm($far, 'far'), ...$leg($far, 'far'), ...$torso, ...$head, ...$halo($nearLeg), ...$nearLeg, ...$halo($nearArm), ...$nearArm);
+            $torso = self::line('torso', $moving, 'body', [...$flat('hips'), ...$flat('middle'), ...$flat('chest')], 12.0);
+            $nearArm = $limb($near, 'arm', 'body');
+            $nearLeg = $limb($near, 'leg', 'body');
+            array_push($shapes, ...$limb($far, 'arm', 'far'), ...$limb($far, 'leg', 'far'));
+            array_push($shapes, $torso, ...$head, ...self::halo($nearLeg), ...$nearLeg, ...self::halo($nearArm), ...$nearArm);
         } else {
-            $hem = [...$flat('hip-right'), ...$flat('hip-left')];
-            $torso = [new Shape('fill', $role('torso', 'body'), [...$flat('shoulder-left'), ...$flat('shoulder-right'), ...$hem], 6.0)];
-            $armsInFront = [...$arm(Side::Left, 'body'), ...$arm(Side::Right, 'body')];
-            array_push($shapes, ...$torso, ...$leg(Side::Left, 'body'), ...$leg(Side::Right, 'body'), ...$head, ...$halo($armsInFront), ...$armsInFront);
+            $outline = [...$flat('shoulder-left'), ...$flat('shoulder-right'), ...$flat('hip-right'), ...$flat('hip-left')];
+            $arms = [...$limb(Side::Left, 'arm', 'body'), ...$limb(Side::Right, 'arm', 'body')];
+            $shapes[] = new Shape('fill', self::role('torso', $moving, 'body'), $outline, 6.0);
+            array_push($shapes, ...$limb(Side::Left, 'leg', 'body'), ...$limb(Side::Right, 'leg', 'body'));
+            array_push($shapes, ...$head, ...self::halo($arms), ...$arms);
         }
         if (in_array('shoulders', $moving, true)) {
             $shapes[] = new Shape('line', 'moving', [...$flat('shoulder-left'), ...$flat('chest'), ...$flat('shoulder-right')], 5.6);
@@ -148,11 +163,63 @@ final readonly class Figure
     }
 
     /**
+     * @param list<string> $moving
+     * @param 'body'|'far' $otherwise
+     * @return 'body'|'far'|'moving'
+     */
+    private static function role(string $part, array $moving, string $otherwise): string
+    {
+        return in_array($part, $moving, true) ? 'moving' : $otherwise;
+    }
+
+    /**
+     * @param list<string> $moving
+     * @param 'body'|'far' $otherwise
+     * @param list<float> $points
+     */
+    private static function line(string $part, array $moving, string $otherwise, array $points, float $width): Shape
+    {
+        return new Shape('line', self::role($part, $moving, $otherwise), $points, $width);
+    }
+
+    /**
+     * @param Closure(string): array{float, float} $flat a point of the skeleton on the page
+     * @param array<string, array{string, string, float}> $parts
+     * @param list<string> $moving
+     * @param 'body'|'far' $otherwise
+     * @return list<Shape>
+     */
+    private static function limb(Closure $flat, Side $side, array $parts, array $moving, string $otherwise): array
+    {
+        $lines = [];
+        foreach ($parts as $part => [$from, $to, $width]) {
+            $points = [...$flat("$from-$side->value"), ...$flat("$to-$side->value")];
+            $lines[] = self::line("$part-$side->value", $moving, $otherwise, $points, $width);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Paper around a limb that lies on top of the body, so that it can be told from it.
+     *
+     * @param list<Shape> $limb
+     * @return list<Shape>
+     */
+    private static function halo(array $limb): array
+    {
+        return array_map(static fn (Shape $shape): Shape => new Shape('line', 'ghost', $shape->points, $shape->width + 2.8), $limb);
+    }
+
+    /**
      * @param 'front'|'side' $view
      * @return callable(Vector): array{float, float}
      */
     private static function projection(string $view, Seat $seat): callable
     {
+        if ($seat === Seat::Standing) {
+            return static fn (Vector $v): array => [36 + $v->z * 0.84, 52 - $v->y * 0.84];
+        }
         if ($view === 'side') {
             $x = $seat === Seat::Bed ? 46.0 : 40.0;
 
@@ -226,6 +293,7 @@ final readonly class Figure
         }
         $points = [];
         $length = 0.0;
+        $last = null;
         foreach ([0.2, 0.4, 0.6, 0.8, 1.0] as $share) {
             $skeleton = Skeleton::of($pose->share($share), $seat);
             [$x, $y] = $project($skeleton->point($traced));
@@ -234,9 +302,8 @@ final readonly class Figure
             $out = $traced === 'head' ? 13.5 : 7;
             $x += ($x - $cx) / $away * $out;
             $y += ($y - $cy) / $away * $out;
-            if ($points !== []) {
-                $length += hypot($x - $points[count($points) - 2], $y - $points[count($points) - 1]);
-            }
+            $length += $last === null ? 0 : hypot($x - $last[0], $y - $last[1]);
+            $last = [$x, $y];
             array_push($points, $x, $y);
         }
 
@@ -255,13 +322,26 @@ final readonly class Figure
         return new Shape('arrow', 'moving', $points, 3.0);
     }
 
+    /** @param list<float> $points */
+    private static function seatLine(array $points, float $width = 3.7): Shape
+    {
+        return new Shape('line', 'seat', $points, $width);
+    }
+
     /**
      * @param 'front'|'side' $view
      * @return list<Shape>
      */
     private static function furniture(Seat $seat, string $view): array
     {
-        $line = static fn (array $points, float $width = 3.7): Shape => new Shape('line', 'seat', $points, $width);
+        $line = self::seatLine(...);
+        if ($seat === Seat::Standing) {
+            return [
+                $line([56.0, 44.0, 58.0, 72.0, 84.0, 72.0], 4.4),
+                $line([58.0, 72.0, 56.0, 93.0]),
+                $line([82.0, 72.0, 84.0, 93.0]),
+            ];
+        }
         if ($seat === Seat::Bed) {
             return [
                 $line([6.0, 40.0, 15.0, 34.0, 47.0, 73.0, 96.0, 73.0], 5.0),

@@ -10,4 +10,6 @@ enum Seat: string
     case Chair = 'chair';
     case Wheelchair = 'wheelchair';
     case Bed = 'bed';
+    /** Standing behind a chair. */
+    case Standing = 'standing';
 }

@@ -132,7 +132,7 @@ final readonly class Skeleton
         $turn = ($at(JointAction::HipOutward) - $at(JointAction::HipInward)) * self::HIP_TURN_SHOWN;
 
         $heelsUp = 0.0;
-        if ($seat !== Seat::Bed && $toes > 0 && $knee >= 70 && $flexion <= 92) {
+        if ($seat === Seat::Chair && $toes > 0 && $knee >= 70 && $flexion <= 92) {
             // A foot that points on the floor lifts its heel, and so the knee.
             $heelsUp = rad2deg(asin(min(0.5, self::FOOT * sin(deg2rad($toes)) / self::THIGH)));
         }

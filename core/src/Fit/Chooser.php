@@ -69,8 +69,9 @@ final readonly class Chooser
             null,
             false,
             $rest ?? 'No version yet',
+            $rest ?? 'No version yet',
             $why,
-            $this->watch($person),
+            $this->watch($person, $asked->variation->traits),
             [],
         );
     }
@@ -85,7 +86,7 @@ final readonly class Chooser
     {
         $bases = $base->suits();
         $possible = array_filter($movement->variations, static function (Variation $variation) use ($asked, $bases): bool {
-            $fits = array_filter($bases, $variation->allows(...)) !== [];
+            $fits = array_intersect(array_column($bases, 'value'), array_column($variation->bases, 'value')) !== [];
 
             return $fits && ($variation->level <= $asked->level || !$variation->allows(Base::Chair));
         });
@@ -138,7 +139,7 @@ final readonly class Chooser
         }
         $asPlanned = $movement->id === $asked->movement->id && $variation->id === $asked->variation->id;
         $fully = $asPlanned && $reach['caps'] === [] && $reach['sides'] === [] && $atMost === null && !$ownBreath;
-        $does = $this->words($person, $movement, $variation, $asked, $reach, $atMost);
+        $words = $this->words($person, $movement, $variation, $asked, $reach, $atMost);
         $why = $fully ? [] : array_values(array_unique([...$refusals, ...$reach['why'], ...$timeReasons]));
         if (!$fully && $why === []) {
             $why = ["Made for a {$person->base->plainName()}."];
@@ -153,9 +154,10 @@ final readonly class Chooser
             $reach['sides'],
             $atMost,
             $ownBreath,
-            $does,
+            $words === [] ? 'As planned' : ucfirst(implode('; ', $words)),
+            $words === [] ? 'As planned' : ucfirst(self::brief($words)),
             array_slice($why, 0, 2),
-            $this->watch($person),
+            $this->watch($person, [...$asked->variation->traits, ...$variation->traits]),
             $variation->props,
         );
     }
@@ -334,7 +336,22 @@ final readonly class Chooser
         return $variation->has($limit->trait) ? $asked->longestPass() : 0;
     }
 
-    /** @param array{caps: list<JointAngle>, sides: array<string, string>, why: list<string>, refused: list<string>} $reach */
+    /** @param non-empty-array<string, string> $words */
+    private static function brief(array $words): string
+    {
+        foreach (['instead', 'rung', 'side-left', 'side-right', 'time', 'caps', 'base'] as $part) {
+            if (isset($words[$part])) {
+                return $words[$part];
+            }
+        }
+
+        return $words[array_key_first($words)];
+    }
+
+    /**
+     * @param array{caps: list<JointAngle>, sides: array<string, string>, why: list<string>, refused: list<string>} $reach
+     * @return array<string, string> what is different, by what makes it so
+     */
     private function words(
         Participant $person,
         Movement $movement,
@@ -342,39 +359,46 @@ final readonly class Chooser
         Asked $asked,
         array $reach,
         ?int $atMost,
-    ): string {
+    ): array {
         $words = [];
         if ($movement->id !== $asked->movement->id) {
-            $words[] = $movement->name();
+            $words['instead'] = $movement->name();
         } elseif ($variation->id !== $asked->variation->id) {
-            $words[] = $variation->name;
+            $words['rung'] = $variation->name;
         }
         if (isset($variation->forBase[$person->base->value])) {
-            $words[] = $variation->forBase[$person->base->value];
+            $words['base'] = $variation->forBase[$person->base->value];
         }
         if ($reach['caps'] !== []) {
-            $words[] = 'only as far as comfortable';
+            $words['caps'] = 'only as far as comfortable';
         }
         foreach ($reach['sides'] as $side => $does) {
-            $words[] = match ($does) {
+            $words["side-$side"] = match ($does) {
                 WeakLimb::ABLE_SIDE => Side::from($side)->other()->value . ' side both times',
                 WeakLimb::ASSISTED => "other hand helps the $side",
                 default => "$side rests",
             };
         }
         if ($atMost !== null) {
-            $words[] = 'pause after ' . intdiv($atMost, 10) . ' seconds';
+            $words['time'] = 'pause after ' . intdiv($atMost, 10) . ' seconds';
         }
 
-        return $words === [] ? 'As planned' : ucfirst(implode('; ', $words));
+        return $words;
     }
 
-    /** @return list<string> */
-    private function watch(Participant $person): array
+    /**
+     * Reminders that matter here: of precautions that this movement touches, and those that matter always.
+     *
+     * @param list<MovementTrait> $traits
+     * @return list<string>
+     */
+    private function watch(Participant $person, array $traits): array
     {
         $watch = [];
         foreach ($person->precautions as $noted) {
-            array_push($watch, ...$noted->precaution->watch);
+            if ($noted->precaution->watchAlways || $noted->precaution->concerns($traits)) {
+                array_push($watch, ...$noted->precaution->watch);
+            }
         }
 
         return array_slice(array_values(array_unique($watch)), 0, 2);

@@ -15,6 +15,7 @@ final readonly class Version
      * @param array<string, string> $sides what happens on a weak side, by side value: able-side, assisted or rests
      * @param int|null $atMost unbroken tenths of a second before a pause
      * @param string $does what to do, in a few words
+     * @param string $brief the most telling part of it, to be read at a glance
      * @param list<string> $why reasons, one sentence each
      * @param list<string> $watch reminders for the teacher
      * @param list<string> $props prop ids
@@ -29,6 +30,7 @@ final readonly class Version
         public ?int $atMost,
         public bool $ownBreath,
         public string $does,
+        public string $brief,
         public array $why,
         public array $watch,
         public array $props,

@@ -92,6 +92,7 @@ final readonly class Craft
             $angleLimits,
             $breathLimit,
             $node->maybe('watch')?->strings() ?? [],
+            $node->maybe('watchAlways')?->bool() ?? false,
             $node->at('why')->string(),
             $node->maybe('instead')?->string(),
             $node->maybe('askClinician')?->string(),

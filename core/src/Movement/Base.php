@@ -22,7 +22,11 @@ enum Base: string
         };
     }
 
-    /** The bases whose variations suit this person, their own first. @return non-empty-list<self> */
+    /**
+     * The bases whose variations suit this person, their own first.
+     *
+     * @return non-empty-list<self>
+     */
     public function suits(): array
     {
         return $this === self::Standing ? [self::Standing, self::Chair] : [$this];

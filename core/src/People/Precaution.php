@@ -14,6 +14,7 @@ final readonly class Precaution
      * @param list<TraitLimit> $traitLimits
      * @param list<AngleLimit> $angleLimits
      * @param list<string> $watch sentences for the teacher
+     * @param bool $watchAlways whether the reminders matter in every movement
      * @param string|null $instead what usually serves in its place
      * @param string|null $askClinician when to ask a clinician first
      */
@@ -25,6 +26,7 @@ final readonly class Precaution
         public array $angleLimits,
         public ?BreathLimit $breathLimit,
         public array $watch,
+        public bool $watchAlways,
         public string $why,
         public ?string $instead,
         public ?string $askClinician,
@@ -32,5 +34,17 @@ final readonly class Precaution
         public string $source,
         public string $confidence,
     ) {
+    }
+
+    /** @param list<MovementTrait> $traits */
+    public function concerns(array $traits): bool
+    {
+        foreach ([...$this->avoid, ...array_column($this->traitLimits, 'trait')] as $trait) {
+            if (in_array($trait, $traits, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

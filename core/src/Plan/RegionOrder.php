@@ -37,7 +37,7 @@ final readonly class RegionOrder
                 'The order is one of: ' . implode(', ', self::SCHOOLS) . "; got \"$school\".",
             ),
         };
-        $names = array_map(static fn (Region $region): string => $region->value, array_values($regions));
+        $names = array_map(static fn (Region $region): string => $region->value, $regions);
         if (count(array_unique($names)) !== count(Region::cases())) {
             throw new InvalidArgumentException('An order of your own names each of the ten regions once.');
         }

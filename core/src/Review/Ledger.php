@@ -31,10 +31,7 @@ final readonly class Ledger
     {
         $left = $right = new Tally();
         $directions = array_fill_keys($movement->laterality->directions ?? [], new Tally());
-        $crossings = $movement->laterality->crossing === null ? [] : [
-            Side::Left->value => new Tally(),
-            Side::Right->value => new Tally(),
-        ];
+        $crossings = array_fill_keys($movement->laterality->crossing === null ? [] : array_column(Side::cases(), 'value'), new Tally());
         foreach ($passes as $pass) {
             $left = $left->plus($pass->lengthOn(Side::Left), $pass->leftRepetitions);
             $right = $right->plus($pass->lengthOn(Side::Right), $pass->rightRepetitions);
@@ -45,7 +42,7 @@ final readonly class Ledger
             }
             $top = $pass->pass->crossing;
             if ($top !== null) {
-                $crossings[$top->value] = $crossings[$top->value]->plus($pass->length(), $repetitions);
+                $crossings[$top->value] = ($crossings[$top->value] ?? new Tally())->plus($pass->length(), $repetitions);
             }
         }
 
@@ -54,20 +51,26 @@ final readonly class Ledger
 
     public function plus(self $other): self
     {
-        $add = static function (array $mine, array $theirs): array {
-            foreach ($theirs as $way => $tally) {
-                $mine[$way] = ($mine[$way] ?? new Tally())->plus($tally->tenths, $tally->repetitions);
-            }
-
-            return $mine;
-        };
-
         return new self(
             $this->left->plus($other->left->tenths, $other->left->repetitions),
             $this->right->plus($other->right->tenths, $other->right->repetitions),
-            $add($this->directions, $other->directions),
-            $add($this->crossings, $other->crossings),
+            self::added($this->directions, $other->directions),
+            self::added($this->crossings, $other->crossings),
         );
+    }
+
+    /**
+     * @param array<string, Tally> $mine
+     * @param array<string, Tally> $theirs
+     * @return array<string, Tally>
+     */
+    private static function added(array $mine, array $theirs): array
+    {
+        foreach ($theirs as $way => $tally) {
+            $mine[$way] = ($mine[$way] ?? new Tally())->plus($tally->tenths, $tally->repetitions);
+        }
+
+        return $mine;
     }
 
     public function sidesBalance(): bool

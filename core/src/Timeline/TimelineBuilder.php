@@ -158,7 +158,7 @@ final readonly class TimelineBuilder
             $between(BeatKind::Change, $sideChange, "Now the whole round on the {$first->other()->value} side.", $passes[0] ?? null);
             $sideChanges += $sideChange;
         }
-        $named = ($passes[0] ?? null)?->side ?? $first;
+        $named = $passes[0]->side ?? $first;
         $introduction = Cue::fill($variation->introduction, $named, $passes[0]->direction ?? null, $passes[0]->crossing ?? null);
         $between(BeatKind::SetUp, $setUp, $introduction, $passes[0] ?? null);
         $timed = [];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Review\Rules;
 
-use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
 use KindChair\Plan\Entry;
 use KindChair\Plan\SectionKind;
@@ -59,35 +58,29 @@ final readonly class FitsSlot implements Rule
         $doses = $this->doses($subject);
         $changed = [];
         while ($toGo > 0) {
-            $best = null;
-            foreach ($doses as $id => $dose) {
-                $next = $dose['amount'] + $by;
-                $fits = $next >= $dose['least'] && $next <= $dose['most'] && ($by < 0 || $dose['each'] <= $toGo);
-                $rank = [$dose['unit'] === DoseUnit::Repetitions ? 1 : 0, -$by * $dose['amount']];
-                if ($fits && ($best === null || $rank > $best[1])) {
-                    $best = [$id, $rank];
-                }
-            }
-            if ($best === null) {
+            $possible = array_filter($doses, static fn (Stretchable $dose): bool => $dose->allows($by) && ($by < 0 || $dose->each <= $toGo));
+            if ($possible === []) {
                 break;
             }
-            $doses[$best[0]]['amount'] += $by;
-            $toGo -= $doses[$best[0]]['each'];
-            $changed[$best[0]] = true;
+            uasort($possible, static fn (Stretchable $a, Stretchable $b): int => $b->rank($by) <=> $a->rank($by));
+            $id = array_key_first($possible);
+            $doses[$id] = $doses[$id]->by($by);
+            $toGo -= $doses[$id]->each;
+            $changed[$id] = true;
         }
         if ($changed === []) {
             return null;
         }
         $plan = $subject->plan;
         foreach (array_keys($changed) as $id) {
-            $plan = $plan->withEntry($plan->entry($id)->withDose(new Dose($doses[$id]['unit'], $doses[$id]['amount'])));
+            $plan = $plan->withEntry($plan->entry($id)->withDose($doses[$id]->dose));
         }
         $count = count($changed) === 1 ? 'one movement' : count($changed) . ' movements';
 
         return new Remedy(($by < 0 ? 'Shorten ' : 'Lengthen ') . $count, $plan);
     }
 
-    /** @return array<string, array{unit: DoseUnit, amount: int, least: int, most: int, each: int}> by entry id */
+    /** @return array<string, Stretchable> by entry id */
     private function doses(Subject $subject): array
     {
         $doses = [];
@@ -96,12 +89,11 @@ final readonly class FitsSlot implements Rule
                 if ($entry->dose->unit === DoseUnit::Seconds || $entry->except !== []) {
                     continue;
                 }
-                $doses[$entry->id] = [
-                    'unit' => $entry->dose->unit,
-                    'amount' => $entry->dose->amount,
-                    'each' => $this->each($subject, $entry),
+                $doses[$entry->id] = new Stretchable(
+                    $entry->dose,
                     ...$this->bounds($subject, $entry),
-                ];
+                    each: $this->each($subject, $entry),
+                );
             }
         }
 

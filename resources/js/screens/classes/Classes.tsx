@@ -22,11 +22,11 @@ function state(row: ClassRow): string {
 function BenchLine({ row }: { row: ClassRow }) {
     const whole = Math.max(row.planned, row.slot);
     return (
-        <svg width="100%" height="34" aria-hidden="true" className="block">
+        <svg width="100%" height="43" aria-hidden="true" className="block">
             <rect x="1" y="2" width={`${(row.planned / whole) * 98}%`} height="18" rx="6" fill={row.planned > row.slot ? 'var(--color-butter-deep)' : 'var(--color-cushion)'} stroke="var(--color-cushion-edge)" />
             <line x1="3" x2={`${(row.slot / whole) * 98}%`} y1="23" y2="23" stroke="var(--color-ink)" strokeWidth="6" strokeLinecap="round" />
-            <line x1="4%" x2="3%" y1="24" y2="33" stroke="var(--color-ink)" strokeWidth="5" strokeLinecap="round" />
-            <line x1={`${(row.slot / whole) * 94}%`} x2={`${(row.slot / whole) * 95}%`} y1="24" y2="33" stroke="var(--color-ink)" strokeWidth="5" strokeLinecap="round" />
+            <line x1="2.5%" x2="1.8%" y1="26" y2="40" stroke="var(--color-ink)" strokeWidth="5" strokeLinecap="round" />
+            <line x1={`${(row.slot / whole) * 96}%`} x2={`${(row.slot / whole) * 96.7}%`} y1="26" y2="40" stroke="var(--color-ink)" strokeWidth="5" strokeLinecap="round" />
         </svg>
     );
 }

@@ -55,9 +55,9 @@ export default function LeadPage() {
 
 const breathWords = { in: 'Breathe in', out: 'Breathe out', 'hold-full': 'Rest', 'hold-empty': 'Rest' } as const;
 
-function SideArrow({ side, teacherSide, mirrors, sided }: { side: 'left' | 'right' | null; teacherSide: 'left' | 'right' | null; mirrors: boolean; sided: boolean }) {
+function SideArrow({ side, teacherSide, mirrors, sides }: { side: 'left' | 'right' | null; teacherSide: 'left' | 'right' | null; mirrors: boolean; sides: LeadEntry['sides'] }) {
     if (!side || !teacherSide) {
-        return <p className="flex h-[92px] items-center rounded-[22px] bg-glow px-8 text-[50px] font-bold leading-none text-night max-md:h-14 max-md:px-5 max-md:text-[30px]">{sided ? 'Both sides in turn' : 'Everyone, both sides'}</p>;
+        return <p className="flex h-[92px] items-center rounded-[22px] bg-glow px-8 text-[50px] font-bold leading-none text-night max-md:h-14 max-md:px-5 max-md:text-[30px]">{sides === 'midline' ? 'Everyone together' : sides === 'together' ? 'Everyone, both sides' : 'Both sides in turn'}</p>;
     }
     // Facing the group, their left is to the teacher's right: the arrow points to where everybody goes.
     const pointsRight = mirrors ? side === 'left' : side === 'right';
@@ -330,12 +330,10 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
             </header>
             <div className="grid flex-1 gap-x-8 lg:grid-cols-[minmax(0,1fr)_420px]">
                 <div className="flex min-w-0 flex-col">
-                    <p className="flex min-h-[56px] flex-wrap items-center gap-x-4 pt-1">
+                    <p className="flex min-h-[56px] items-center gap-x-4 pt-1 max-md:flex-wrap">
                         <ZoneShape zone={entry.zone} size={36} />
-                        <span className="font-slab text-[34px] font-bold leading-tight max-md:text-[26px]">{changesSoon ? 'Change sides' : entry.name}</span>
-                        <span className="text-[24px] text-mist max-md:text-[20px]">
-                            {entry.variation}
-                            {entry.facing === 'side' && ', turn your side to them'}
+                        <span className="shrink-0 font-slab text-[34px] font-bold leading-tight max-md:shrink max-md:text-[26px]">{changesSoon ? 'Change sides' : entry.name}</span>
+                        <span className="truncate text-[24px] text-mist max-md:text-[20px]">{entry.facing === 'side' ? 'Turn your side to them' : entry.variation}
                         </span>
                     </p>
                     <div className="min-h-[264px] py-2 max-lg:min-h-[150px]" aria-live="off">
@@ -344,7 +342,7 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
                         </p>
                     </div>
                     <div className="mt-auto">
-                        <SideArrow side={beat.side ?? null} teacherSide={beat.teacherSide} mirrors={lead.mirrors} sided={entry.sides === 'alternating' || entry.sides === 'one-sided'} />
+                        <SideArrow side={beat.side ?? null} teacherSide={beat.teacherSide} mirrors={lead.mirrors} sides={entry.sides} />
                     </div>
                 </div>
                 <div className="flex flex-col items-center justify-end max-lg:mt-4 max-md:flex-row max-md:gap-4">

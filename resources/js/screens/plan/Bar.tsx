@@ -20,7 +20,7 @@ function outline(length: number, breaths: number, torn: boolean): string {
     const floor = hump + HEIGHT;
     path += breaths > 0 ? '' : ` L${end} ${hump}`;
     path += torn ? ` l-5 6 l5 6 l-5 7 l5 6` : ` L${end} ${floor - 6} Q${end} ${floor} ${end - 6} ${floor}`;
-    return `${path} L0 ${floor} Z`;
+    return `${path} L0 ${floor}`;
 }
 
 export function Bar({ seconds, breaths, scale, mirrored, inner }: { seconds: number; breaths: number; scale: number; mirrored: boolean; inner: number }) {
@@ -35,7 +35,7 @@ export function Bar({ seconds, breaths, scale, mirrored, inner }: { seconds: num
     return (
         <g>
             <g transform={`${mirrored ? 'scale(-1,1) ' : ''}translate(${inner},-17.500)`}>
-                <path d={outline(length, shown, torn)} fill="var(--fill)" stroke="var(--edge)" strokeWidth={1.3} strokeLinejoin="round" />
+                <path d={outline(length, shown, torn) + (inner > 0 ? ' Z' : '')} fill="var(--fill)" stroke="var(--edge)" strokeWidth={1.3} strokeLinejoin="round" />
             </g>
             <text
                 x={mirrored ? -label : label}

@@ -5,7 +5,6 @@ import { clock } from '../../parts/time';
 export function Bench({ totals, current, onChoose }: { totals: PlanAnswer['totals']; current: string | null; onChoose: (sectionId: string) => void }) {
     const whole = Math.max(totals.slot, totals.planned) || 1;
     const spare = totals.slot - totals.planned;
-    const share = (seconds: number) => `${(seconds / whole) * 100}%`;
     return (
         <section aria-label="The class on its bench" className="flex items-center gap-6 px-4 pt-1 max-md:block">
             <div className="min-w-0 flex-1">
@@ -14,7 +13,7 @@ export function Bench({ totals, current, onChoose }: { totals: PlanAnswer['total
                         <button
                             key={section.id}
                             onClick={() => onChoose(section.id)}
-                            style={{ width: share(section.seconds), minWidth: 30 }}
+                            style={{ flex: `${section.seconds} 1 0`, minWidth: 76 }}
                             aria-current={section.id === current ? 'true' : undefined}
                             aria-label={`${section.name}, ${clock(section.seconds)}`}
                             className={`relative h-11 min-w-0 rounded-t-[10px] rounded-b-[3px] border-[1.5px] px-1.5 text-left ${section.id === current ? 'border-2 border-ink bg-white' : 'border-cushion-edge bg-cushion hover:border-ink'} ${spare < 0 && section === totals.sections.at(-1) ? 'bg-butter-deep' : ''}`}
@@ -27,7 +26,7 @@ export function Bench({ totals, current, onChoose }: { totals: PlanAnswer['total
                             </span>
                         </button>
                     ))}
-                    {spare > 0 && <span className="h-9 rounded-lg border-[1.5px] border-dashed border-dash" style={{ width: share(spare) }} aria-hidden="true" />}
+                    {spare > 0 && <span className="h-9 rounded-lg border-[1.5px] border-dashed border-dash" style={{ flex: `${spare} 1 0` }} aria-hidden="true" />}
                 </div>
                 <svg width="100%" height="12" aria-hidden="true" className="block overflow-visible">
                     <line x1="0" x2={`${(totals.slot / whole) * 100}%`} y1="3" y2="3" stroke="var(--color-ink)" strokeWidth="6" strokeLinecap="round" />
@@ -36,10 +35,11 @@ export function Bench({ totals, current, onChoose }: { totals: PlanAnswer['total
                 </svg>
                 <div className="flex text-[14px] text-ink-soft max-md:hidden" aria-hidden="true">
                     {totals.sections.map((section) => (
-                        <span key={section.id} style={{ width: share(section.seconds), minWidth: 30 }} className="text-center">
+                        <span key={section.id} style={{ flex: `${section.seconds} 1 0`, minWidth: 76 }} className="text-center">
                             {section.seconds > 0 ? clock(section.seconds) : ''}
                         </span>
                     ))}
+                    {spare > 0 && <span style={{ flex: `${spare} 1 0` }} />}
                 </div>
             </div>
             <p className="w-56 shrink-0 max-md:mt-2 max-md:w-auto" aria-live="polite">

@@ -52,7 +52,7 @@ export function BodyMap({ answer, zone, onZone, onIdea }: Props) {
         <>
             <h2 className="mb-1 text-[17px]">Minutes, head to toe</h2>
             <div className="flex gap-1">
-                <svg viewBox="0 0 120 310" width="82" height="252" aria-hidden="true" className="mt-1 shrink-0">
+                <svg viewBox="0 0 120 310" width="86" height="252" aria-hidden="true" className="mt-1 shrink-0">
                     <path d="M4 52v252M4 196h84v108" fill="none" stroke="var(--color-chair)" strokeWidth="6" strokeLinecap="round" />
                     {parts.map(([name, path]) => (
                         <path key={name} d={path} className={`zone-${name}`} fill="var(--fill)" opacity={zone && zone !== name ? 0.35 : 1} />
@@ -65,15 +65,15 @@ export function BodyMap({ answer, zone, onZone, onIdea }: Props) {
                                 aria-pressed={zone === row.zone}
                                 aria-label={`${row.name}, ${clock(row.seconds)}`}
                                 onClick={() => onZone(zone === row.zone ? null : row.zone)}
-                                className={`flex h-[37px] w-full items-center gap-1.5 rounded-lg px-1 text-left ${zone === row.zone ? 'bg-white' : 'hover:bg-list'}`}
+                                className={`flex h-[37px] w-full items-center gap-1.5 rounded-lg text-left ${zone === row.zone ? 'bg-white' : 'hover:bg-list'}`}
                             >
                                 <ZoneShape zone={row.zone} size={17} />
                                 <span className="min-w-0 leading-[1.15]">
-                                    <span className="block truncate text-[14px]">{row.name}</span>
+                                    <span className="block whitespace-nowrap text-[14px]">{row.name}</span>
                                     <span className="flex items-center gap-1.5">
                                         <strong className="text-[15px]">{clock(row.seconds)}</strong>
-                                        <svg width="42" height="9" aria-hidden="true">
-                                            <rect className={`zone-${row.zone}`} width={Math.max(row.seconds > 0 ? 3 : 0, (row.seconds / longest) * 42)} height="9" rx="3" fill="var(--fill)" stroke="var(--edge)" />
+                                        <svg width="38" height="9" aria-hidden="true">
+                                            <rect className={`zone-${row.zone}`} width={Math.max(row.seconds > 0 ? 3 : 0, (row.seconds / longest) * 38)} height="9" rx="3" fill="var(--fill)" stroke="var(--edge)" />
                                         </svg>
                                     </span>
                                 </span>
@@ -85,7 +85,7 @@ export function BodyMap({ answer, zone, onZone, onIdea }: Props) {
             <p className="mb-2 mt-1 text-[14px] text-ink-soft">
                 Breath and stillness <strong className="ml-1 text-[15px] text-ink">{clock(answer.stillness)}</strong>
             </p>
-            <h2 className="mb-1.5 text-[17px]">Spine: {covered} of 6 directions</h2>
+            <h2 className="mb-1.5 whitespace-nowrap text-[17px]">Spine: {covered} of 6 directions</h2>
             <ul className="grid grid-cols-2 gap-1.5">
                 {order.map(([key, name, path]) => {
                     const seconds = answer.spine[key];

@@ -77,7 +77,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                                         void onRemedy(finding).then((worked) => worked && setDone(label));
                                     }}
                                 >
-                                    {finding.remedy.label}, {finding.remedy.cost}
+                                    {[finding.remedy.label, finding.remedy.cost].filter(Boolean).join(', ')}
                                 </button>
                             )}
                         </li>

@@ -66,11 +66,12 @@ export default function Plan() {
         setSelected(id);
         setSide(null);
         if (id && focus) {
-            requestAnimationFrame(() => {
+            // After the row's editor has been drawn, so that it comes into view as well.
+            setTimeout(() => {
                 const row = list.current?.querySelector<HTMLElement>(`[data-row="${CSS.escape(id)}"]`);
                 row?.scrollIntoView({ block: 'nearest' });
                 row?.querySelector<HTMLElement>('[data-select]')?.focus({ preventScroll: true });
-            });
+            }, 30);
         }
     }, []);
     const choose = useCallback((id: string) => select(id), [select]);
@@ -200,6 +201,17 @@ export default function Plan() {
         return () => window.removeEventListener('keydown', press);
     }, [act, answer, selected, step]);
 
+    const ready = answer !== null && library.data !== undefined;
+    useEffect(() => {
+        // Begin where something wants settling, so that the first look falls on it.
+        const first = findings?.find((finding) => finding.entry)?.entry ?? ids[0];
+        if (ready && first) {
+            queueMicrotask(() => select(first, true));
+        }
+        // Only once, when the class has come.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, [ready]);
+
     useEffect(() => {
         if (answer) {
             document.title = `${answer.class.title} · Kind Chair`;
@@ -321,14 +333,14 @@ export default function Plan() {
 
     return (
         <main className="flex min-h-screen flex-col lg:h-screen lg:overflow-hidden">
-            <header className="flex min-h-14 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-1.5">
-                <Link to="/" className="flex min-h-11 items-center gap-2.5 rounded-lg font-bold md:w-48" aria-label="Kind Chair, to your classes">
+            <header className="flex min-h-14 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-1.5 lg:flex-nowrap">
+                <Link to="/" className="flex min-h-11 shrink-0 items-center gap-2.5 rounded-lg font-bold lg:w-[196px]" aria-label="Kind Chair, to your classes">
                     <Sign />
                     <span className="max-md:hidden">Kind Chair</span>
                 </Link>
-                <h1 className="min-w-0 truncate text-[24px] max-md:text-[19px]">{answer.class.title}</h1>
-                <p className="mr-auto min-w-0 truncate text-[15px] text-ink-soft max-lg:hidden">{[answer.class.startsAt && dayAndHour(answer.class.startsAt), answer.class.place].filter(Boolean).join(', ')}</p>
-                <span aria-live="polite" className="text-[15px] text-ink-soft max-lg:ml-auto">
+                <h1 className="min-w-0 shrink-0 truncate text-[24px] max-md:shrink max-md:text-[19px]">{answer.class.title}</h1>
+                <p className="mr-auto min-w-0 flex-1 truncate text-[15px] text-ink-soft max-lg:hidden">{[answer.class.startsAt && dayAndHour(answer.class.startsAt), answer.class.place].filter(Boolean).join(', ')}</p>
+                <span aria-live="polite" className="shrink-0 text-[15px] text-ink-soft max-lg:ml-auto">
                     {unsaved ? (
                         <button className="rounded-lg bg-butter px-3 py-2 font-semibold text-ink" onClick={() => void flush()}>
                             Not saved{answer.savedAt ? ` since ${hour(answer.savedAt)}` : ''}. Try again
@@ -337,7 +349,7 @@ export default function Plan() {
                         answer.savedAt && `Saved ${hour(answer.savedAt)}`
                     )}
                 </span>
-                <span className="flex gap-0.5">
+                <span className="flex shrink-0">
                     <button className="button button-quiet px-3" disabled={!answer.canUndo} onClick={() => void step('undo')}>
                         Undo
                     </button>
@@ -364,10 +376,10 @@ export default function Plan() {
                         </MenuItems>
                     </Menu>
                 </span>
-                <a className="button max-md:hidden" href={sheetUrl}>
+                <a className="button shrink-0 px-3 max-md:hidden" href={sheetUrl}>
                     Print cue sheet
                 </a>
-                <button className="button button-main" onClick={() => void lead()}>
+                <button className="button button-main shrink-0" onClick={() => void lead()}>
                     <span className="max-md:hidden">Lead this class</span>
                     <span className="md:hidden">Lead</span>
                 </button>
@@ -404,27 +416,34 @@ export default function Plan() {
                     Who does what
                 </button>
             </div>
-            <div className="min-h-0 flex-1 lg:grid lg:grid-cols-[204px_minmax(0,1fr)_296px]">
+            <div className="min-h-0 flex-1 lg:grid lg:grid-cols-[220px_minmax(0,1fr)_296px]">
                 <aside aria-label="Where the minutes go" className="overflow-y-auto pl-4 pr-2 pt-0.5 max-lg:hidden">
                     {map}
                 </aside>
-                <section aria-label="The class, movement by movement" ref={list} className="relative bg-list lg:overflow-y-auto lg:rounded-tl-2xl">
+                <section aria-label="The class, movement by movement" className="flex min-h-0 flex-col bg-list lg:rounded-tl-2xl">
+                    <div className="flex h-9 shrink-0 items-center border-b border-hair pr-[15px] text-[14px] font-semibold max-md:hidden" aria-hidden="true">
+                        <span className="flex-1" />
+                        <span className="relative h-full w-[320px] leading-9">
+                            <span className="absolute left-[33px] font-normal text-ink-soft">60 s</span>
+                            <span className="absolute left-[80px]">Left side</span>
+                            <span className="absolute right-[76px]">Right side</span>
+                            <span className="absolute right-[33px] font-normal text-ink-soft">60 s</span>
+                        </span>
+                        <span className="w-[148px] pl-1">{answer.people.length > 0 ? `Your ${answer.people.length === 1 ? 'one person' : `${answer.people.length} people`}` : ''}</span>
+                    </div>
+                    <div ref={list} className="relative min-h-0 flex-1 lg:overflow-y-auto">
                     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
                         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
                             {answer.plan.sections.map((section) => {
                                 const drawn = section.entries.flatMap((entry) => rows.get(entry.id) ?? []);
                                 return (
                                     <div key={section.id}>
-                                        <div className="sticky top-0 z-10 flex h-12 items-center gap-3 border-b border-hair bg-list pl-3 pr-2">
+                                        <div className="sticky top-0 z-20 flex h-11 items-center gap-3 border-b border-hair bg-list pl-3 pr-2">
                                             <h2 className="text-[18px]">{names[section.id]?.name}</h2>
                                             <button className="button min-h-11 border-none bg-transparent px-2 py-1 text-[15px] underline decoration-rule underline-offset-4" onClick={() => setAdding({ section: section.id, index: section.entries.length })}>
                                                 Add<span className="sr-only"> to {names[section.id]?.name}</span>
                                             </button>
                                             <span className="text-[15px] text-ink-soft">{clock(names[section.id]?.seconds ?? 0)}</span>
-                                            <span className="ml-auto mr-[148px] grid w-[320px] grid-cols-2 text-center text-[14px] font-semibold max-md:hidden">
-                                                <span className="pr-6">Left side</span>
-                                                <span className="pl-6">Right side</span>
-                                            </span>
                                         </div>
                                         <ol>{drawn.map(drawRow)}</ol>
                                         {section.entries.length === 0 && (
@@ -437,6 +456,7 @@ export default function Plan() {
                             })}
                         </SortableContext>
                     </DndContext>
+                    </div>
                 </section>
                 <aside aria-label="Who does what" ref={panel} tabIndex={-1} className="overflow-y-auto border-l-2 border-ink bg-white px-4 py-3 max-lg:hidden">
                     {peoplePanel}

@@ -100,7 +100,7 @@ export function RowEditor({ entry, row, movement, side, settingsFirst, inRound, 
                         onChange((e) => (next ? { ...e, firstSide: next } : without(e, 'firstSide')));
                     }}
                 >
-                    <option value="">First side: {settingsFirst}, as the class</option>
+                    <option value="">Usual: {settingsFirst} first</option>
                     <option value="left">Left first</option>
                     <option value="right">Right first</option>
                 </select>

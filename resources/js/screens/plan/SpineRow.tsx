@@ -21,7 +21,7 @@ function People({ row }: { row: Row }) {
     const words = marks.filter((mark) => row.counts[mark] > 0).map((mark) => `${row.counts[mark]} ${mark === 'none' ? (row.counts[mark] === 1 ? 'has no version' : 'have no version') : mark}`);
     return (
         <>
-            <span className="flex flex-wrap gap-[3px]" aria-hidden="true">
+            <span className="flex flex-wrap items-center gap-[2px]" aria-hidden="true">
                 {total <= 12
                     ? marks.flatMap((mark) => Array.from({ length: row.counts[mark] }, (_, index) => <MarkSign key={mark + index} mark={mark} size={mark === 'none' ? 15 : 12} />))
                     : marks
@@ -162,7 +162,7 @@ export const SpineRow = memo(function SpineRow({ row, shapes, selected, dimmed, 
                         <span className="absolute left-[180px] top-0 rounded bg-butter px-1.5 text-[14px] font-semibold leading-5">kink: {row.rowsToMove > 0 ? 'back up' : 'too early'}</span>
                     )}
                 </span>
-                <span className="min-w-0 pr-2 max-md:order-3 max-md:col-span-2 max-md:flex max-md:items-center max-md:gap-3 max-md:px-3 max-md:pb-2">
+                <span className="min-w-0 pl-1 max-md:order-3 max-md:col-span-2 max-md:flex max-md:items-center max-md:gap-3 max-md:px-3 max-md:pb-2">
                     <People row={row} />
                 </span>
             </div>

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Review\Rules;
+
+use KindChair\Movement\Dose;
+use KindChair\Movement\DoseUnit;
+
+/** A dose that may become longer or shorter between its least and its most. */
+final readonly class Stretchable
+{
+    /** @param int $each tenths of a second that one repetition or breath takes over all passes */
+    public function __construct(public Dose $dose, public int $least, public int $most, public int $each)
+    {
+    }
+
+    public function allows(int $by): bool
+    {
+        $next = $this->dose->amount + $by;
+
+        return $next >= $this->least && $next <= $this->most;
+    }
+
+    public function by(int $by): self
+    {
+        return new self(new Dose($this->dose->unit, $this->dose->amount + $by), $this->least, $this->most, $this->each);
+    }
+
+    /**
+     * Repetitions before breaths; the largest dose is shortened first, the smallest lengthened first.
+     *
+     * @return array{int, int}
+     */
+    public function rank(int $by): array
+    {
+        return [$this->dose->unit === DoseUnit::Repetitions ? 1 : 0, -$by * $this->dose->amount];
+    }
+}
