@@ -19,7 +19,7 @@ final readonly class Stretchable
     {
         $next = $this->dose->amount + $by;
 
-        return $next >= $this->least && $next <= $this->most;
+        return $by < 0 ? $next >= $this->least : $next <= $this->most;
     }
 
     public function by(int $by): self

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Figure;
+
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
+use KindChair\Figure\Figure;
+use KindChair\Figure\Pose;
+use KindChair\Figure\Seat;
+use KindChair\Figure\Shape;
+use KindChair\Figure\Skeleton;
+use KindChair\Figure\Vector;
+use KindChair\Movement\Base;
+use KindChair\Movement\JointAngle;
+use KindChair\Movement\Sides;
+use KindChair\Tests\Support\Make;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class FigureTest extends TestCase
+{
+    private static function length(Vector $a, Vector $b): float
+    {
+        return sqrt(($a->x - $b->x) ** 2 + ($a->y - $b->y) ** 2 + ($a->z - $b->z) ** 2);
+    }
+
+    /** @param array<string, int> $angles of the right side, by joint action */
+    private static function right(array $angles): Skeleton
+    {
+        $list = [];
+        foreach ($angles as $action => $degrees) {
+            $list[] = new JointAngle(JointAction::from($action), Side::Right, $degrees);
+        }
+
+        return Skeleton::of(Pose::of($list), Seat::Chair);
+    }
+
+    public function testLimbsKeepTheirLengthsInEveryShippedShape(): void
+    {
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $variation) {
+                foreach ($variation->angles as $angles) {
+                    foreach (Seat::cases() as $seat) {
+                        $skeleton = Skeleton::of(Pose::of($angles->on(Side::Left)), $seat);
+                        foreach (['left', 'right'] as $side) {
+                            foreach ([['shoulder', 'elbow', 14.0], ['elbow', 'wrist', 13.0], ['hip', 'knee', 24.0], ['knee', 'ankle', 24.0], ['ankle', 'toe', 8.0]] as [$from, $to, $length]) {
+                                $measured = self::length($skeleton->point("$from-$side"), $skeleton->point("$to-$side"));
+                                self::assertEqualsWithDelta($length, $measured, 0.001, "$movement->id/$variation->id $from $side");
+                            }
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    public function testTheOtherSideIsTheMirrorImage(): void
+    {
+        foreach (Make::craft()->library->all() as $movement) {
+            if ($movement->laterality->sides !== Sides::OneSided) {
+                continue;
+            }
+            foreach ($movement->variations[0]->angles as $angles) {
+                $left = Skeleton::of(Pose::of($angles->on(Side::Left)), Seat::Chair);
+                $right = Skeleton::of(Pose::of($angles->on(Side::Right)), Seat::Chair);
+                foreach (['head', 'chest', 'nose'] as $point) {
+                    self::assertEqualsWithDelta($left->point($point)->mirrored(), $right->point($point), 0.001, "$movement->id $point");
+                }
+                foreach (['hand', 'elbow', 'knee', 'toe'] as $point) {
+                    self::assertEqualsWithDelta($left->point("$point-left")->mirrored(), $right->point("$point-right"), 0.001, "$movement->id $point");
+                    self::assertEqualsWithDelta($left->point("$point-right")->mirrored(), $right->point("$point-left"), 0.001, "$movement->id $point");
+                }
+            }
+        }
+    }
+
+    /** @param array<string, int> $angles */
+    #[DataProvider('poses')]
+    public function testAnglesGoTheWayTheirNamesSay(string $point, string $axis, bool $more, array $angles): void
+    {
+        $rest = self::right(['elbow-flexion' => 1])->point($point)->{$axis};
+        $moved = self::right(['elbow-flexion' => 1, ...$angles])->point($point)->{$axis};
+
+        self::assertSame($more, $moved > $rest + 1, sprintf('from %.1f to %.1f', $rest, $moved));
+        self::assertSame(!$more, $moved < $rest - 1, sprintf('from %.1f to %.1f', $rest, $moved));
+    }
+
+    /** @return iterable<string, array{string, string, bool, array<string, int>}> */
+    public static function poses(): iterable
+    {
+        yield 'arm forward' => ['hand-right', 'z', true, ['shoulder-flexion' => 80]];
+        yield 'arm overhead' => ['hand-right', 'y', true, ['shoulder-flexion' => 160]];
+        yield 'arm back' => ['elbow-right', 'z', false, ['shoulder-extension' => 30]];
+        yield 'arm out' => ['hand-right', 'x', true, ['shoulder-abduction' => 90]];
+        yield 'arm across' => ['hand-right', 'x', false, ['shoulder-flexion' => 90, 'shoulder-across' => 60]];
+        yield 'elbow bends forward' => ['hand-right', 'z', true, ['elbow-flexion' => 90]];
+        yield 'hand to the belly' => ['hand-right', 'x', false, ['elbow-flexion' => 100, 'shoulder-inward' => 50]];
+        yield 'cactus arms' => ['hand-right', 'y', true, ['shoulder-abduction' => 90, 'elbow-flexion' => 90, 'shoulder-outward' => 85]];
+        yield 'shoulder lifts' => ['shoulder-right', 'y', true, ['shoulder-lift' => 26]];
+        yield 'knee lifts' => ['knee-right', 'y', true, ['hip-flexion' => 110]];
+        yield 'leg stretches' => ['ankle-right', 'z', true, ['knee-flexion' => 10]];
+        yield 'knee opens' => ['knee-right', 'x', true, ['hip-abduction' => 30]];
+        yield 'ankle to the other shin' => ['ankle-right', 'x', false, ['hip-abduction' => 20, 'hip-outward' => 35]];
+        yield 'foot drawn up' => ['toe-right', 'y', true, ['ankle-up' => 15, 'knee-flexion' => 89]];
+        yield 'lean to the right' => ['head', 'x', true, ['trunk-side' => 20]];
+        yield 'head turns right' => ['nose', 'x', true, ['neck-turn' => 45]];
+        yield 'head tilts right' => ['head', 'x', true, ['neck-side' => 25]];
+    }
+
+    public function testHeelsRiseWithTheToesOnTheFloor(): void
+    {
+        $both = array_map(static fn (Side $side): JointAngle => new JointAngle(JointAction::AnkleDown, $side, 30), Side::cases());
+        $skeleton = Skeleton::of(Pose::of($both), Seat::Chair);
+        $flat = Skeleton::of(Pose::of([]), Seat::Chair);
+
+        self::assertGreaterThan($flat->point('ankle-left')->y + 1, $skeleton->point('ankle-left')->y);
+        self::assertEqualsWithDelta($flat->point('toe-left')->y, $skeleton->point('toe-left')->y, 1.5);
+    }
+
+    public function testEveryFigureIsWhollyDrawnAndItsMovingPartIsTold(): void
+    {
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $variation) {
+                foreach ($variation->bases as $base) {
+                    $figure = Figure::of($movement, $variation, $base, Side::Left);
+                    $roles = array_map(static fn (Shape $shape): string => $shape->role, $figure->shapes);
+                    self::assertSame($movement->mainRegion() !== null, in_array('moving', $roles, true), "$movement->id/$variation->id");
+                    foreach ($figure->shapes as $shape) {
+                        self::assertSame(0, count($shape->points) % 2);
+                        foreach ($shape->points as $number) {
+                            self::assertTrue($number > -18 && $number < 118, "$movement->id/$variation->id leaves the box at $number");
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    public function testEachBaseIsDrawnOnItsOwnFurniture(): void
+    {
+        $rings = static fn (Base $base): int => count(array_filter(
+            Figure::atRest($base)->shapes,
+            static fn (Shape $shape): bool => $shape->kind === 'ring',
+        ));
+
+        self::assertSame([0, 2, 0, 0], [$rings(Base::Chair), $rings(Base::Wheelchair), $rings(Base::Bed), $rings(Base::Standing)]);
+        self::assertNotEquals(Figure::atRest(Base::Chair)->toArray(), Figure::atRest(Base::Standing)->toArray());
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Fit;
+
+use KindChair\Body\AgeBand;
+use KindChair\Body\JointAction;
+use KindChair\Body\Limb;
+use KindChair\Body\Side;
+use KindChair\Fit\Asked;
+use KindChair\Fit\Chooser;
+use KindChair\Fit\Mark;
+use KindChair\Fit\Version;
+use KindChair\Movement\Base;
+use KindChair\Movement\Movement;
+use KindChair\People\NotedPrecaution;
+use KindChair\People\OwnRange;
+use KindChair\People\Participant;
+use KindChair\People\WeakLimb;
+use KindChair\Tests\Support\Make;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * No version offered from the shipped library breaks a precaution, a range or a base of a random person.
+ * The check reads the data itself; it shares no code with the chooser.
+ */
+final class NothingBreaksTest extends TestCase
+{
+    /** @var array<string, mixed>|null ranges.json, as it is written */
+    private ?array $ranges = null;
+
+    public function testForManyRandomPeople(): void
+    {
+        $craft = Make::craft();
+        $random = new Randomizer(new Mt19937(20));
+        $chooser = new Chooser($craft->library, $craft->ranges);
+        $offered = array_fill_keys(array_column(Mark::cases(), 'value'), 0);
+        $asked = [];
+        foreach ($craft->library->all() as $movement) {
+            foreach ($movement->variations as $variation) {
+                $plan = Make::plan(Make::entry('e', $movement->id, $movement->doses->usual, variation: $variation->id));
+                $passes = (new \KindChair\Timeline\TimelineBuilder($craft->library, $craft->changeOvers))->build($plan)->passesOf('e');
+                $asked[] = new Asked($movement, $variation, Make::even(), $passes);
+            }
+        }
+        for ($count = 0; $count < 200; ++$count) {
+            $person = $this->person($random, $count);
+            foreach ($asked as $question) {
+                $version = $chooser->choose($person, $question);
+                ++$offered[$version->mark->value];
+                if ($version->movement !== null) {
+                    $this->check($person, $craft->library->get($version->movement), $version);
+                }
+            }
+        }
+        foreach ($offered as $mark => $number) {
+            self::assertGreaterThan(0, $number, "no version was ever '$mark': the people are not varied enough");
+        }
+    }
+
+    private function person(Randomizer $random, int $number): Participant
+    {
+        $all = Make::craft()->precautions->all();
+        $pick = static fn (array $from): mixed => $from[$random->getInt(0, count($from) - 1)];
+        $noted = [];
+        for ($index = $random->getInt(0, 3); $index > 0; --$index) {
+            $noted[] = new NotedPrecaution($pick($all), $pick([null, Side::Left, Side::Right]));
+        }
+        $ranges = [];
+        for ($index = $random->getInt(0, 4); $index > 0; --$index) {
+            $ranges[] = new OwnRange($pick(JointAction::cases()), $pick([null, Side::Left, Side::Right]), $random->getInt(0, 120));
+        }
+        $weak = $random->getInt(0, 2) > 0 ? [] : [new WeakLimb(
+            $pick(Limb::cases()),
+            $pick(Side::cases()),
+            $pick([WeakLimb::ABLE_SIDE, WeakLimb::ASSISTED, WeakLimb::RESTS]),
+        )];
+
+        return new Participant("p$number", "P$number", $pick(Base::cases()), $pick([null, ...AgeBand::cases()]), null, $noted, $ranges, $weak);
+    }
+
+    private function check(Participant $person, Movement $movement, Version $version): void
+    {
+        $variation = $movement->variation((string) $version->variation);
+        $where = "$person->name: $movement->id/$variation->id";
+        $bases = array_column($variation->bases, 'value');
+        $sits = $person->base === Base::Standing && in_array('chair', $bases, true);
+        self::assertTrue($sits || in_array($person->base->value, $bases, true), "$where: wrong base");
+
+        $traits = array_column($variation->traits, 'value');
+        foreach ($person->precautions as $noted) {
+            $forbidden = array_column($noted->precaution->avoid, 'value');
+            self::assertSame([], array_intersect($forbidden, $traits), "$where: {$noted->precaution->code}");
+            foreach ($noted->precaution->traitLimits as $limit) {
+                if (in_array($limit->trait->value, $traits, true) && $version->atMost !== null) {
+                    self::assertLessThanOrEqual($limit->seconds * 10, $version->atMost, $where);
+                }
+            }
+        }
+
+        $held = [];
+        foreach ($version->caps as $cap) {
+            $held[$cap->action->value][$cap->side->value ?? ''] = $cap->degrees;
+        }
+        foreach ($variation->angles as $angles) {
+            foreach (Side::cases() as $named) {
+                $does = ($version->sides[$named->value] ?? null) === WeakLimb::ABLE_SIDE ? $named->other() : $named;
+                foreach ($angles->on($does) as $angle) {
+                    $side = $angle->side->value ?? '';
+                    $limb = $angle->action->joint()->limb();
+                    foreach ($person->weakLimbs as $weak) {
+                        if ($weak->limb === $limb && $weak->side === $angle->side && $weak->does !== WeakLimb::ASSISTED) {
+                            continue 2;
+                        }
+                    }
+                    $most = $this->most($person, $angle->action, $angle->side);
+                    $cap = $held[$angle->action->value][$side] ?? null;
+                    // A knee that cannot straighten is held from below, everything else from above.
+                    $degrees = $cap !== null && $cap < $angle->degrees ? $cap : $angle->degrees;
+                    self::assertLessThanOrEqual($most, $degrees, "$where: {$angle->key()}");
+                }
+            }
+        }
+    }
+
+    /** The most this person may do, worked out from the records alone. */
+    private function most(Participant $person, JointAction $action, ?Side $side): int
+    {
+        $ranges = $this->ranges ??= json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/data/ranges.json'), true);
+        $column = array_search(($person->age ?? AgeBand::Seventies)->value, $ranges['columns'], true);
+        $most = $ranges['ranges'][$action->value][$column];
+        foreach ($person->ranges as $own) {
+            if ($own->action === $action && ($own->side === null || $side === null || $own->side === $side)) {
+                $most = $own->degrees;
+            }
+        }
+        foreach ($person->precautions as $noted) {
+            foreach ($noted->precaution->angleLimits as $limit) {
+                $applies = in_array($action, $limit->actions, true)
+                    && (!$limit->affectedSideOnly || $noted->side === null || $side === null || $noted->side === $side);
+                if ($applies) {
+                    $most = min($most, $limit->degrees ?? (int) floor($ranges['ranges'][$action->value][0] * $limit->percentOfNormal / 100));
+                }
+            }
+        }
+
+        return $most;
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\People;
+
+use InvalidArgumentException;
+use KindChair\Body\AgeBand;
+use KindChair\Body\JointAction;
+use KindChair\Body\Limb;
+use KindChair\Body\Side;
+use KindChair\Breath\BreathPattern;
+use KindChair\Movement\Base;
+use KindChair\Movement\MovementTrait;
+use KindChair\People\AngleLimit;
+use KindChair\People\BreathLimit;
+use KindChair\People\Group;
+use KindChair\People\OwnRange;
+use KindChair\People\Pace;
+use KindChair\People\Participant;
+use KindChair\People\TraitLimit;
+use KindChair\People\WeakLimb;
+use KindChair\Tests\Support\Make;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PeopleTest extends TestCase
+{
+    private function shoulder(Participant $person, Side $side): int
+    {
+        return $person->range(JointAction::ShoulderFlexion, $side, Make::craft()->ranges)->to;
+    }
+
+    public function testTheirOwnRangeComesBeforeTheAgeDefault(): void
+    {
+        $person = Make::person('a', more: [
+            'age' => AgeBand::Eighties,
+            'ranges' => [new OwnRange(JointAction::ShoulderFlexion, Side::Left, 165)],
+        ]);
+
+        self::assertSame(165, $this->shoulder($person, Side::Left));
+        self::assertSame(140, $this->shoulder($person, Side::Right));
+    }
+
+    public function testAnAngleLimitHoldsEvenAgainstTheirOwnRange(): void
+    {
+        $limit = new AngleLimit([JointAction::ShoulderFlexion], 90, null, true);
+        $person = Make::person('a', more: [
+            'ranges' => [new OwnRange(JointAction::ShoulderFlexion, null, 170)],
+            'precautions' => [Make::noted(['angleLimits' => [$limit]], Side::Right)],
+        ]);
+
+        self::assertSame(90, $this->shoulder($person, Side::Right));
+        self::assertSame(170, $this->shoulder($person, Side::Left));
+    }
+
+    public function testALimitWithoutANotedSideHoldsOnBoth(): void
+    {
+        $limit = new AngleLimit([JointAction::ShoulderFlexion], 90, null, true);
+        $person = Make::person('a', more: ['precautions' => [Make::noted(['angleLimits' => [$limit]])]]);
+
+        self::assertSame([90, 90], [$this->shoulder($person, Side::Left), $this->shoulder($person, Side::Right)]);
+    }
+
+    public function testALimitInPercentIsOfTheNormalRange(): void
+    {
+        $limit = new AngleLimit([JointAction::NeckTurn], null, 50, false);
+        $person = Make::person('a', more: ['precautions' => [Make::noted(['angleLimits' => [$limit]])]]);
+
+        self::assertSame(30, $person->range(JointAction::NeckTurn, Side::Left, Make::craft()->ranges)->to);
+    }
+
+    public function testAnAngleLimitIsInDegreesOrInPercentButNotBoth(): void
+    {
+        $this->expectException(InvalidArgumentException::class);
+        new AngleLimit([JointAction::NeckTurn], 30, 50, false);
+    }
+
+    public function testAWeakLimbIsFoundByLimbAndSide(): void
+    {
+        $weak = new WeakLimb(Limb::Arm, Side::Left, WeakLimb::ASSISTED);
+        $person = Make::person('a', more: ['weakLimbs' => [$weak]]);
+
+        self::assertSame($weak, $person->weak(Limb::Arm, Side::Left));
+        self::assertNull($person->weak(Limb::Arm, Side::Right));
+        self::assertNull($person->weak(Limb::Leg, Side::Left));
+    }
+
+    public function testAPersonNeedsAName(): void
+    {
+        $this->expectExceptionMessage('a name or initials');
+        new Participant('a', '  ', Base::Chair);
+    }
+
+    /** @param list<Pace|null> $paces */
+    #[DataProvider('paces')]
+    public function testTheGroupsPaceIsThatOfItsSlowestThird(float $factor, array $paces): void
+    {
+        $people = [];
+        foreach ($paces as $index => $pace) {
+            $people[] = Make::person("p$index", more: ['pace' => $pace]);
+        }
+
+        self::assertSame($factor, (new Group('G', $people))->paceFactor());
+    }
+
+    /** @return iterable<string, array{float, list<Pace|null>}> */
+    public static function paces(): iterable
+    {
+        yield 'nobody' => [1.0, []];
+        yield 'nothing known' => [1.0, [null, null]];
+        yield 'one of three' => [1.6, [Pace::Free, Pace::NeedsHand, Pace::Free]];
+        yield 'rounded up to two of four' => [1.45, [Pace::Free, Pace::NeedsHand, Pace::Slow, Pace::Free]];
+        yield 'unknown people do not count' => [1.3, [null, null, null, Pace::Slow]];
+        yield 'all free' => [1.0, [Pace::Free, Pace::Free, Pace::Free, Pace::Free]];
+    }
+
+    #[DataProvider('breaths')]
+    public function testBreathLimits(bool $allowed, int $in, int $out): void
+    {
+        self::assertSame($allowed, (new BreathLimit(80, 2.0))->allows(new BreathPattern('x', 'X', $in, 0, $out, 0)));
+    }
+
+    /** @return iterable<string, array{bool, int, int}> */
+    public static function breaths(): iterable
+    {
+        yield 'just within' => [true, 40, 40];
+        yield 'twice as long out' => [true, 25, 50];
+        yield 'too long' => [false, 41, 40];
+        yield 'more than twice as long out' => [false, 20, 41];
+    }
+
+    public function testAPrecautionConcernsWhatItAvoidsOrLimits(): void
+    {
+        $precaution = Make::noted([
+            'avoid' => [MovementTrait::FigureFour],
+            'traitLimits' => [new TraitLimit(MovementTrait::LongHold, 30)],
+        ])->precaution;
+
+        self::assertTrue($precaution->concerns([MovementTrait::Grip, MovementTrait::FigureFour]));
+        self::assertTrue($precaution->concerns([MovementTrait::LongHold]));
+        self::assertFalse($precaution->concerns([MovementTrait::Grip]));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Script;
+
+use KindChair\Body\Side;
+use KindChair\Movement\Sides;
+use KindChair\Plan\PassDose;
+use KindChair\Plan\Section;
+use KindChair\Plan\SectionKind;
+use KindChair\Plan\Selector;
+use KindChair\Plan\Settings;
+use KindChair\Script\DoseWords;
+use KindChair\Script\Line;
+use KindChair\Script\Script;
+use KindChair\Tests\Support\Make;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ScriptTest extends TestCase
+{
+    public function testRepeatedWordsAreToldOnceWithTheirNumber(): void
+    {
+        $movement = Make::movement('lean', Sides::OneSided);
+        $timeline = Make::timeline(Make::plan(Make::entry('e', 'lean', Make::breaths(4))), Make::library($movement));
+        $lines = Script::of($timeline, new Settings())['e'];
+
+        self::assertSame([
+            ['cycle', 'left', 'right', 'Say it.', 1, 0],
+            ['cycle', 'left', 'right', 'Say it.', 1, 40],
+            ['cycle', 'left', 'right', 'Say.', 3, 80],
+            ['cycle', 'left', 'right', 'Say.', 3, 120],
+            ['change', 'right', 'left', 'Rest, and now the right side.', 1, 320],
+            ['cycle', 'right', 'left', 'Say.', 4, 360],
+            ['cycle', 'right', 'left', 'Say.', 4, 400],
+        ], array_map(static fn (Line $line): array => [
+            $line->kind->value, $line->side?->value, $line->teacherSide?->value, $line->words, $line->times, $line->start,
+        ], $lines));
+    }
+
+    public function testEveryBeatIsInTheScript(): void
+    {
+        $movement = Make::movement('march', Sides::Alternating);
+        $timeline = Make::timeline(Make::plan(Make::entry('e', 'march', Make::times(3), ['rest' => 20])), Make::library($movement));
+        $told = array_sum(array_map(static fn (Line $line): int => $line->times, Script::of($timeline, new Settings())['e']));
+
+        self::assertCount($told, $timeline->beats());
+    }
+
+    public function testATeacherWhoDoesNotMirrorShowsTheSameSide(): void
+    {
+        self::assertSame(Side::Right, Script::teacherSide(Side::Left, new Settings()));
+        self::assertSame(Side::Left, Script::teacherSide(Side::Left, new Settings(mirrors: false)));
+        self::assertNull(Script::teacherSide(null, new Settings()));
+    }
+
+    /**
+     * @param array{string, string}|null $directions
+     * @param list<PassDose> $except
+     */
+    #[DataProvider('doses')]
+    public function testTheDoseInWords(string $words, Sides $sides, ?array $directions, ?string $crossing, array $except): void
+    {
+        $movement = Make::movement('m', $sides, $directions, $crossing);
+        $entry = Make::entry('e', 'm', Make::breaths(5), ['except' => $except]);
+        $plan = Make::planOf(new Settings(), 45, new Section('s', SectionKind::Warm, [$entry]));
+        $passes = Make::timeline($plan, Make::library($movement))->passesOf('e');
+
+        self::assertSame($words, DoseWords::of($movement, $entry, $passes));
+    }
+
+    /** @return iterable<array{string, Sides, array{string, string}|null, string|null, list<PassDose>}> */
+    public static function doses(): iterable
+    {
+        $without = static fn (Selector $passes): array => [new PassDose($passes, null)];
+        yield ['5 breaths', Sides::Midline, null, null, []];
+        yield ['5 breaths together', Sides::Together, null, null, []];
+        yield ['5 breaths each side', Sides::OneSided, null, null, []];
+        yield ['5 breaths left only', Sides::OneSided, null, null, $without(new Selector(Side::Right))];
+        yield ['5 breaths right only', Sides::OneSided, null, null, $without(new Selector(Side::Left))];
+        yield ['5 breaths side by side', Sides::Alternating, null, null, []];
+        yield ['5 breaths each way, each side', Sides::OneSided, ['out', 'in'], null, []];
+        yield ['5 breaths out only, together', Sides::Together, ['out', 'in'], null, $without(new Selector(null, 'in'))];
+        yield ['5 breaths each arms crossing', Sides::Midline, null, 'arms', []];
+    }
+}

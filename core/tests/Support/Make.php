@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Support;
+
+use KindChair\Body\AgeBand;
+use KindChair\Body\Region;
+use KindChair\Body\Side;
+use KindChair\Breath\Breath;
+use KindChair\Breath\BreathPattern;
+use KindChair\Format\Craft;
+use KindChair\Movement\Angles;
+use KindChair\Movement\Base;
+use KindChair\Movement\ChangeOvers;
+use KindChair\Movement\Cue;
+use KindChair\Movement\Dose;
+use KindChair\Movement\Doses;
+use KindChair\Movement\DoseUnit;
+use KindChair\Movement\Laterality;
+use KindChair\Movement\Movement;
+use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\MovementTrait;
+use KindChair\Movement\Phase;
+use KindChair\Movement\Position;
+use KindChair\Movement\Prop;
+use KindChair\Movement\Sides;
+use KindChair\Movement\Step;
+use KindChair\Movement\Variation;
+use KindChair\People\NotedPrecaution;
+use KindChair\People\Participant;
+use KindChair\People\Precaution;
+use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
+use KindChair\Plan\Section;
+use KindChair\Plan\SectionKind;
+use KindChair\Plan\Settings;
+use KindChair\Timeline\Timeline;
+use KindChair\Timeline\TimelineBuilder;
+
+/** Small made-up movements, plans and people, so that every number in a test can be checked in one's head. */
+final class Make
+{
+    private static ?Craft $craft = null;
+
+    /** The shipped craft, read once. */
+    public static function craft(): Craft
+    {
+        $decode = static fn (string $file): array => (array) json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
+        $data = dirname(__DIR__, 2) . '/data';
+
+        return self::$craft ??= Craft::of(
+            array_map($decode, glob("$data/movements/*.json") ?: []),
+            $decode("$data/precautions.json"),
+            $decode("$data/ranges.json"),
+            $decode("$data/patterns.json"),
+            $decode("$data/change-overs.json"),
+        );
+    }
+
+    /** Four in, four out: a breath of eight seconds. */
+    public static function even(): BreathPattern
+    {
+        return new BreathPattern('even', 'Even breath', 40, 0, 40, 0);
+    }
+
+    public static function breaths(int $amount): Dose
+    {
+        return new Dose(DoseUnit::Breaths, $amount);
+    }
+
+    public static function times(int $amount): Dose
+    {
+        return new Dose(DoseUnit::Repetitions, $amount);
+    }
+
+    public static function seconds(int $amount): Dose
+    {
+        return new Dose(DoseUnit::Seconds, $amount);
+    }
+
+    /**
+     * @param array<string, array<string, int>> $angles
+     */
+    public static function step(
+        string $id,
+        Phase $phase,
+        Breath $breath,
+        array $angles = [],
+        ?int $freeLength = null,
+        string $first = 'Say it.',
+        string $short = 'Say.',
+    ): Step {
+        return new Step($id, $phase, $breath, $freeLength, new Angles($angles), new Cue($first, $short));
+    }
+
+    /** @return list<Step> one breath in, one breath out */
+    public static function breathSteps(string $first = 'Say it.', string $short = 'Say.'): array
+    {
+        return [
+            self::step('in', Phase::Cycle, Breath::In, first: $first, short: $short),
+            self::step('out', Phase::Cycle, Breath::Out, first: $first, short: $short),
+        ];
+    }
+
+    /**
+     * @param list<Step>|null $steps
+     * @param list<Region> $regions
+     * @param array{string, string}|null $directions
+     * @param list<Variation>|null $variations
+     * @param list<string> $substitutes
+     * @param list<string> $counters
+     */
+    public static function movement(
+        string $id,
+        Sides $sides = Sides::Midline,
+        ?array $directions = null,
+        ?string $crossing = null,
+        ?array $steps = null,
+        array $regions = [Region::Shoulders],
+        ?array $variations = null,
+        ?string $rest = 'Rests',
+        array $substitutes = [],
+        array $counters = [],
+        bool $isFlow = false,
+        bool $directionFirst = false,
+        string $means = 'limb',
+    ): Movement {
+        $steps ??= self::breathSteps();
+        $variations ??= [self::variation('plain', $steps)];
+
+        return new Movement(
+            $id,
+            ['plain' => ucfirst($id), 'traditional' => null, 'clinical' => null],
+            $regions,
+            'mobilise',
+            'To try things.',
+            new Laterality($sides, $directions, $crossing, $means, $directionFirst),
+            'front',
+            'front',
+            $steps,
+            $variations,
+            $variations[count($variations) - 1]->id,
+            new Doses(self::breaths(4), self::breaths(2), self::breaths(8)),
+            null,
+            $rest,
+            [],
+            $substitutes,
+            $counters,
+            $isFlow,
+            ['Made up'],
+        );
+    }
+
+    /**
+     * @param list<Step> $steps
+     * @param list<MovementTrait> $traits
+     * @param non-empty-list<Base> $bases
+     * @param list<string> $props
+     * @param array<string, string> $forBase
+     */
+    public static function variation(
+        string $id,
+        array $steps,
+        int $level = 1,
+        array $traits = [],
+        array $bases = [Base::Chair, Base::Wheelchair, Base::Bed],
+        Position $position = Position::Upright,
+        array $props = [],
+        string $introduction = '',
+        bool $scalesDown = true,
+        array $forBase = [],
+        float $share = 1.0,
+    ): Variation {
+        $angles = $cues = [];
+        foreach ($steps as $step) {
+            $angles[$step->id] = $step->angles->scaled($share);
+            $cues[$step->id] = $step->cue;
+        }
+
+        return new Variation(
+            $id,
+            ucfirst($id),
+            $level,
+            $bases,
+            $position,
+            $introduction,
+            $angles,
+            $cues,
+            $traits,
+            $props,
+            $scalesDown,
+            $forBase,
+        );
+    }
+
+    public static function library(Movement ...$movements): MovementLibrary
+    {
+        return new MovementLibrary(array_values($movements));
+    }
+
+    public static function changeOvers(): ChangeOvers
+    {
+        $positions = array_fill_keys(array_column(Position::cases(), 'value'), ['enter' => 0, 'again' => 0, 'leave' => 0]);
+        $positions['edge'] = ['enter' => 150, 'again' => 150, 'leave' => 150];
+        $positions['sideways'] = ['enter' => 350, 'again' => 200, 'leave' => 200];
+
+        return new ChangeOvers($positions, [
+            'strap' => new Prop('strap', 'Strap', 300, 60, ['scarf']),
+            'cushion' => new Prop('cushion', 'Cushion', 80, 60, []),
+        ]);
+    }
+
+    /** @param array<string, mixed> $more named arguments of Entry */
+    public static function entry(string $id, string $movement, Dose $dose, array $more = [], string $variation = 'plain'): Entry
+    {
+        return new Entry(...['id' => $id, 'movement' => $movement, 'variation' => $variation, 'dose' => $dose, ...$more]);
+    }
+
+    public static function plan(Entry ...$entries): ClassPlan
+    {
+        return self::planOf(new Settings(), 45, new Section('main', SectionKind::HeadToToe, array_values($entries)));
+    }
+
+    public static function planOf(Settings $settings, int $minutes, Section ...$sections): ClassPlan
+    {
+        return new ClassPlan('A class', $minutes, self::even(), $settings, array_values($sections));
+    }
+
+    public static function timeline(ClassPlan $plan, MovementLibrary $library, float $pace = 1.0): Timeline
+    {
+        return (new TimelineBuilder($library, self::changeOvers()))->build($plan, $pace);
+    }
+
+    /** @param array<string, mixed> $more named arguments of Participant */
+    public static function person(string $id, Base $base = Base::Chair, array $more = []): Participant
+    {
+        return new Participant(...['id' => $id, 'name' => ucfirst($id), 'base' => $base, 'age' => AgeBand::Adult, ...$more]);
+    }
+
+    /** @param array<string, mixed> $more named arguments of Precaution */
+    public static function noted(array $more, ?Side $side = null): NotedPrecaution
+    {
+        return new NotedPrecaution(new Precaution(...[
+            'code' => 'made-up',
+            'name' => 'made-up care',
+            'avoid' => [],
+            'traitLimits' => [],
+            'angleLimits' => [],
+            'breathLimit' => null,
+            'watch' => [],
+            'watchAlways' => false,
+            'why' => 'Because.',
+            'instead' => null,
+            'askClinician' => null,
+            'hasSide' => false,
+            'source' => 'Made up',
+            'confidence' => 'low',
+            ...$more,
+        ]), $side);
+    }
+}
