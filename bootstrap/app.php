@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\NeedsAccount;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,6 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->web(append: [ContentSecurity::class]);
         $middleware->alias(['account' => NeedsAccount::class]);
+        $middleware->prependToPriorityList(AuthenticatesRequests::class, NeedsAccount::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

@@ -18,7 +18,7 @@ Route::middleware('guest')->group(static function (): void {
     Route::post('/welcome', [AccountController::class, 'create'])->middleware('throttle:sign-in');
     Route::get('/sign-in', [AccountController::class, 'signInPage'])->middleware('account')->name('login');
     Route::post('/sign-in', [AccountController::class, 'signIn'])->middleware('throttle:sign-in');
-    Route::post('/sign-in/demo', [AccountController::class, 'signInToDemo'])->middleware('throttle:sign-in');
+    Route::post('/sign-in/demo', [AccountController::class, 'signInToDemo'])->middleware('throttle:120,1');
 });
 
 Route::middleware(['account', 'auth'])->group(static function (): void {

@@ -77,6 +77,7 @@ final class ShippedMovementsTest extends TestCase
                 $reached[$key] = $degrees;
             }
         }
+        self::assertNotSame([], $movement->variations);
     }
 
     #[DataProvider('movements')]

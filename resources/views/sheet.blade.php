@@ -47,7 +47,7 @@
                             </p>
                             @if ($row['note']) <p class="note">{{ $row['note'] }}</p> @endif
                             <table>
-                                <thead><tr><th scope="col">Time</th><th scope="col">Breath</th>@if ($row['isSided'])<th scope="col">Sides</th>@endif<th scope="col">Words</th><th></th></tr></thead>
+                                <thead><tr><th scope="col">Time</th><th scope="col">Breath</th>@if ($row['isSided'])<th scope="col">Sides</th>@endif<th scope="col">Words</th><th scope="col" class="often">How often</th></tr></thead>
                                 <tbody>
                                     @foreach ($row['lines'] as $line)
                                         <tr @class(['said-aside' => !$line->kind->counts()])>
@@ -71,6 +71,9 @@
         @if ($withPeople)
             <section class="leaf">
                 <h2><span>For the teacher only</span></h2>
+                @if ($different === [])
+                    <p>Everyone follows the cue.</p>
+                @else
                 <p>Who needs something else. Everyone not named follows the cue. Keep this leaf with you.</p>
                 <table>
                     <thead><tr><th scope="col">Movement</th><th scope="col">Who</th><th scope="col">Does</th></tr></thead>
@@ -86,6 +89,7 @@
                         @endforeach
                     </tbody>
                 </table>
+                @endif
             </section>
         @endif
     </main>

@@ -14,7 +14,9 @@ export function Sheet({ title, open, onClose, children, wide = false }: { title:
                             Close
                         </button>
                     </div>
-                    <div className="overflow-y-auto px-5 pb-5">{children}</div>
+                    <div className="overflow-y-auto px-5 pb-5 pt-1" tabIndex={0} role="group" aria-label={title}>
+                        {children}
+                    </div>
                 </DialogPanel>
             </div>
         </Dialog>

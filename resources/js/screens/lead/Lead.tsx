@@ -330,12 +330,12 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
             </header>
             <div className="grid flex-1 gap-x-8 lg:grid-cols-[minmax(0,1fr)_420px]">
                 <div className="flex min-w-0 flex-col">
-                    <p className="flex min-h-[56px] items-center gap-x-4 pt-1 max-md:flex-wrap">
+                    <div className="flex min-h-[56px] items-center gap-x-4 pt-1 max-md:flex-wrap">
                         <ZoneShape zone={entry.zone} size={36} />
-                        <span className="shrink-0 font-slab text-[34px] font-bold leading-tight max-md:shrink max-md:text-[26px]">{changesSoon ? 'Change sides' : entry.name}</span>
+                        <h1 className="shrink-0 text-[34px] leading-tight max-md:shrink max-md:text-[26px]">{changesSoon ? 'Change sides' : entry.name}</h1>
                         <span className="truncate text-[24px] text-mist max-md:text-[20px]">{entry.facing === 'side' ? 'Turn your side to them' : entry.variation}
                         </span>
-                    </p>
+                    </div>
                     <div className="min-h-[264px] py-2 max-lg:min-h-[150px]" aria-live="off">
                         <p className={`font-[680] text-balance max-md:text-[44px] max-md:leading-[1.08] ${cueSize(words)}`} data-cue>
                             {words || (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name)}

@@ -63,7 +63,6 @@ export function BodyMap({ answer, zone, onZone, onIdea }: Props) {
                         <li key={row.zone}>
                             <button
                                 aria-pressed={zone === row.zone}
-                                aria-label={`${row.name}, ${clock(row.seconds)}`}
                                 onClick={() => onZone(zone === row.zone ? null : row.zone)}
                                 className={`flex h-[37px] w-full items-center gap-1.5 rounded-lg text-left ${zone === row.zone ? 'bg-white' : 'hover:bg-list'}`}
                             >

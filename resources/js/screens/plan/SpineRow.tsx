@@ -133,7 +133,6 @@ export const SpineRow = memo(function SpineRow({ row, shapes, selected, dimmed, 
                     type="button"
                     data-select
                     aria-pressed={selected}
-                    aria-label={`${row.name}, ${row.dose}, ${sidesSay}, starts at ${clock(row.start)}`}
                     onClick={() => onSelect(row.id)}
                     className="flex min-h-[67px] min-w-0 flex-col justify-center pl-2 pr-1 text-left max-md:min-h-14 max-md:pl-3"
                 >
@@ -144,6 +143,9 @@ export const SpineRow = memo(function SpineRow({ row, shapes, selected, dimmed, 
                         ))}
                     </span>
                     <span className="text-[15px] leading-[1.25] text-ink-soft">{row.dose}</span>
+                    <span className="sr-only">
+                        {sidesSay}, starts at {clock(row.start)}
+                    </span>
                 </button>
                 <span className="relative block h-[67px] overflow-hidden max-md:col-span-2 max-md:mx-auto">
                     <Sides row={row} before={before} after={after} chosen={chosen} />

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\BrowserTestCase;
+
+/** Lead with a clock that runs forty times as fast. */
+final class LeadingTest extends BrowserTestCase
+{
+    protected const LEAD_SPEED = 40;
+
+    private function startLeading(): void
+    {
+        $this->signIn();
+        $this->press('Lead this class');
+        $this->see('Begin');
+    }
+
+    private function attribute(string $name): string
+    {
+        return (string) $this->find('main')->getAttribute($name);
+    }
+
+    private function position(): float
+    {
+        return (float) $this->attribute('data-position');
+    }
+
+    public function testItPlaysPausesSkipsAndGoesBack(): void
+    {
+        $this->startLeading();
+        $this->see('Sit tall and arrive');
+        $this->keys(' ');
+        $this->until(fn (): bool => $this->position() > 20, 'twenty seconds of class');
+        $this->see('Breathe');
+        $this->keys(' ');
+        $this->see('Go on');
+        $paused = $this->position();
+        usleep(400_000);
+        self::assertSame($paused, $this->position());
+        $this->keys('s');
+        $this->see('Three opening sighs');
+        $this->keys(WebDriverKeys::PAGE_DOWN);
+        $this->until(fn (): bool => $this->attribute('data-entry') === 'e3', 'the next movement by clicker');
+        $this->keys('b');
+        $this->until(fn (): bool => $this->attribute('data-entry') === 'e2', 'back to the one before');
+        self::assertSame([], $this->console());
+    }
+
+    public function testSidesAreToldForTheGroupAndForTheTeacher(): void
+    {
+        $this->startLeading();
+        for ($skip = 0; $skip < 14; ++$skip) {
+            $this->keys('s');
+        }
+        $this->see('Turn to the side');
+        $this->see('They: left');
+        $this->see('You: right');
+        $this->see('Different right now');
+        $this->keys(' ');
+        $this->until(fn (): bool => str_contains($this->text(), 'They: right'), 'the second side', 20);
+        $this->see('You: left');
+    }
+
+    public function testOneMoreBreathIsHeld(): void
+    {
+        $this->startLeading();
+        $this->keys(' ');
+        $this->until(fn (): bool => $this->position() > 12 && $this->position() < 90, 'a breath of the first movement');
+        $this->keys(' ');
+        $this->see('Go on');
+        $length = fn (): mixed => $this->browser->executeScript('return document.querySelector("[data-left]").textContent');
+        $this->keys('h');
+        $this->see('One more breath');
+        self::assertNotSame('', $length());
+    }
+
+    public function testAReloadInMidClassComesBackToTheSameBeat(): void
+    {
+        $this->startLeading();
+        $this->keys('s', 's', ' ');
+        $this->until(fn (): bool => $this->position() > 150, 'the third movement');
+        $this->keys(' ');
+        $this->see('Go on');
+        $beat = $this->attribute('data-beat');
+        $position = $this->position();
+        $this->browser->navigate()->refresh();
+        $this->see('Paused at Hands on belly and chest');
+        self::assertSame($beat, $this->attribute('data-beat'));
+        self::assertEqualsWithDelta($position, $this->position(), 0.5);
+        $this->keys(' ');
+        $this->until(fn (): bool => $this->position() > $position + 10, 'the class to go on');
+    }
+
+    public function testItKeepsTimeByTheClock(): void
+    {
+        $this->startLeading();
+        $this->keys(' ');
+        $read = 'return [Date.now(), Number(document.querySelector("main").dataset.position)]';
+        usleep(300_000);
+        /** @var array{int, float} $first */
+        $first = $this->browser->executeScript($read);
+        usleep(4_000_000);
+        /** @var array{int, float} $second */
+        $second = $this->browser->executeScript($read);
+        $clock = ($second[0] - $first[0]) / 1000 * self::LEAD_SPEED;
+
+        // The page is drawn ten times a second: at forty times the speed a reading is up to eight seconds old.
+        self::assertEqualsWithDelta($clock, $second[1] - $first[1], 8.0);
+    }
+
+    public function testEndingStoresTheClassAndTheLogTellsPlannedFromActual(): void
+    {
+        $this->startLeading();
+        $this->keys(' ');
+        $this->until(fn (): bool => $this->position() > 130, 'two minutes of class', 20);
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->see('Press Esc once more');
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->see('End the class here?');
+        $this->assertAccessible('Ending');
+        $this->browser->executeScript('[...document.querySelectorAll("label")].find(l => l.textContent.includes("Iris")).click()');
+        $this->field('A note for next time')->sendKeys('Tea came early.');
+        $this->press('Keep it in the log');
+        $this->see('planned:');
+        $this->see('left out');
+        $this->see('Who was there');
+        self::assertSame('Tea came early.', $this->field('Note')->getAttribute('value'));
+        $this->press('All past classes');
+        $this->see('9 people');
+        $this->assertAccessible('Log');
+        self::assertSame([], $this->console());
+    }
+
+    public function testAClassPlayedToItsEndEndsByItself(): void
+    {
+        $this->startLeading();
+        for ($skip = 0; $skip < 23; ++$skip) {
+            $this->keys('s');
+        }
+        $this->see('Sit quietly');
+        $this->keys(' ');
+        $this->until(fn (): bool => str_contains($this->text(), 'That was the class'), 'the end', 25);
+        $this->press('Keep it in the log');
+        $this->see('Who was there');
+    }
+
+    public function testLeadIsWithoutBarriers(): void
+    {
+        $this->startLeading();
+        for ($skip = 0; $skip < 14; ++$skip) {
+            $this->keys('s');
+        }
+        $this->see('Turn to the side');
+        $this->assertAccessible('Lead');
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\BrowserTestCase;
+
+final class PlacesTest extends BrowserTestCase
+{
+    public function testAPersonIsAddedByKeyboardChangedAndRemoved(): void
+    {
+        $this->signIn();
+        $this->visit('/people');
+        $this->see('10 people');
+        $this->press('Add a person');
+        $this->find('input[name=name]');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->see('Please write a name or initials.');
+        $this->find('input[name=name]')->sendKeys('Ottoline Q.');
+        $this->keys(WebDriverKeys::TAB, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
+        $this->browser->executeScript('[...document.querySelectorAll("label")].find(l => l.textContent.includes("Sore wrists")).click()');
+        $this->see('Weight and strong grip hurt sore joints.');
+        $this->press('Add to the group');
+        $this->see('11 people');
+        $this->see('Ottoline Q.');
+        $this->press('Ottoline Q.');
+        self::assertTrue($this->browser->findElement(WebDriverBy::cssSelector('input[value=wheelchair]'))->isSelected());
+        $this->press('Remove this person');
+        $this->see('Everything noted about them will be gone');
+        $this->browser->findElement(WebDriverBy::xpath('//button[normalize-space(.)="Remove"]'))->click();
+        $this->see('10 people');
+        self::assertStringNotContainsString('Ottoline', $this->text());
+    }
+
+    public function testAWeakSideAndAnOwnRangeAreNoted(): void
+    {
+        $this->signIn();
+        $this->visit('/people');
+        $this->press('Edda M.');
+        $this->browser->executeScript('document.querySelector("summary").click()');
+        $this->press('Note a weak side');
+        $this->press('Note an own range');
+        $this->field('to, in degrees')->clear();
+        $this->field('to, in degrees')->sendKeys('70');
+        $this->browser->findElement(WebDriverBy::xpath('//button[normalize-space(.)="Keep"]'))->click();
+        $this->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [], 'the form to close');
+        $this->press('Edda M.');
+        $this->see('the able side does it both times');
+        self::assertStringEndsWith('70', (string) $this->field('to, in degrees')->getAttribute('value'));
+    }
+
+    public function testPeopleAndMovementsAreWithoutBarriers(): void
+    {
+        $this->signIn();
+        $this->visit('/people');
+        $this->see('10 people');
+        $this->assertAccessible('People');
+        $this->press('Fergus O.');
+        $this->see('Weak side after stroke');
+        usleep(300_000);
+        $this->assertAccessible('A person');
+        $this->visit('/movements');
+        $this->see('24 movements');
+        $this->assertAccessible('Movements');
+        $this->find('input[type=search]')->sendKeys('thoracolumbar');
+        $this->press('Turn to the side');
+        $this->see('From gentlest to fullest');
+        usleep(300_000);
+        $this->assertAccessible('A movement');
+        self::assertSame([], $this->console());
+    }
+
+    public function testAFileIsOpenedAndADamagedOneIsTold(): void
+    {
+        $this->signIn();
+        $folder = sys_get_temp_dir() . '/kind-chair-file-' . bin2hex(random_bytes(4));
+        mkdir($folder);
+        $plan = ['format' => 'kind-chair/class', 'version' => 1, 'title' => 'From a file', 'slotMinutes' => 20, 'pattern' => 'even', 'sections' => [
+            ['id' => 's', 'kind' => 'warm', 'entries' => [['id' => 'e', 'movement' => 'arms-sweep', 'variation' => 'high', 'dose' => ['breaths' => 5]]]],
+        ]];
+        file_put_contents("$folder/bad.json", json_encode(['slotMinutes' => 'long'] + $plan));
+        file_put_contents("$folder/good.json", json_encode($plan));
+        $input = $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'));
+        $input->sendKeys("$folder/bad.json");
+        $this->see('nothing was changed');
+        $this->see('/slotMinutes');
+        $input->sendKeys("$folder/good.json");
+        $this->see('Arms float up and down');
+        array_map('unlink', glob("$folder/*") ?: []);
+        rmdir($folder);
+    }
+
+    public function testTheCueSheetIsReachedFromThePlanAndWithoutBarriers(): void
+    {
+        $this->signIn();
+        $this->press('Print cue sheet');
+        $this->see('They: left / you: right');
+        $this->assertAccessible('Cue sheet');
+        $this->press('With the leaf about people');
+        $this->see('For the teacher only');
+        $this->press('Large letters');
+        $this->see('Usual letters');
+        $this->press('Back to the plan');
+        $this->see('Minutes, head to toe');
+    }
+
+    public function testSigningOutEndsTheSession(): void
+    {
+        $this->signIn();
+        $this->press('Sign out');
+        $this->see('Good to see you');
+        $this->assertAccessible('Sign in');
+        $this->visit('/log');
+        $this->see('Good to see you');
+    }
+}

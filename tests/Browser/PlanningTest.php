@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+use Tests\Support\BrowserTestCase;
+
+final class PlanningTest extends BrowserTestCase
+{
+    /** @return list<string> names of the movements from top to bottom */
+    private function rows(): array
+    {
+        /** @var list<string> $names */
+        $names = $this->browser->executeScript('return [...document.querySelectorAll("[data-row]")].map(row => row.dataset.name)');
+
+        return $names;
+    }
+
+    private function openPlan(): void
+    {
+        $this->signIn();
+        $this->press('New class');
+        $this->field('Name')->sendKeys('Tried class');
+        $this->press('Plan this class');
+        $this->see('Add the first movement of Arrive');
+    }
+
+    private function add(string $section, string $movement): void
+    {
+        $before = count($this->rows());
+        $this->press($before === 0 || !str_contains($this->text(), "Add the first movement of $section") ? "Add to $section" : "Add the first movement of $section");
+        $this->find('[role=dialog] input[type=search]')->sendKeys($movement);
+        $this->press($movement);
+        $this->until(fn (): bool => count($this->rows()) === $before + 1, "$movement in the list");
+    }
+
+    private function saved(string $what, callable $holds): void
+    {
+        $this->until($holds, $what);
+        $this->addToAssertionCount(1);
+    }
+
+    public function testSignInIsNeededAndADemoIsOneClickAway(): void
+    {
+        $this->visit('/people');
+        $this->see('Good to see you');
+        self::assertStringEndsWith('/sign-in', $this->browser->getCurrentURL());
+        $this->press('Open the demo');
+        $this->see('3 to settle');
+        self::assertSame([], $this->console());
+    }
+
+    public function testAWrongPasswordIsToldKindly(): void
+    {
+        $this->visit('/sign-in');
+        $this->field('E-mail')->sendKeys('someone@kind-chair.example');
+        $this->field('Password')->sendKeys('not this one');
+        $this->browser->findElement(WebDriverBy::xpath('//button[normalize-space(.)="Sign in"]'))->click();
+        $this->see('Please try once more');
+        self::assertSame('someone@kind-chair.example', $this->field('E-mail')->getAttribute('value'));
+    }
+
+    public function testAClassIsPlannedByKeyboardAndSurvivesAReload(): void
+    {
+        $this->openPlan();
+        $this->add('Head to toe', 'Turn to the side');
+        $this->add('Head to toe', 'Look over each shoulder');
+        $this->see('jumps from spine to head and neck');
+        $this->find('[data-name="Look over each shoulder"] [data-select]')->click();
+        $this->withAlt(WebDriverKeys::ARROW_UP);
+        $this->saved('the neck first', fn (): bool => $this->rows() === ['Look over each shoulder', 'Turn to the side']);
+        $this->until(fn (): bool => !str_contains($this->text(), 'jumps from spine'), 'the order to be settled');
+        $this->find('[data-name="Look over each shoulder"] [data-select]')->click();
+        $this->keys('+', '+');
+        $this->see('6 breaths each side');
+        $this->keys(WebDriverKeys::ARROW_DOWN);
+        $this->see('Hand on the other thigh');
+        $this->keys(WebDriverKeys::DELETE);
+        $this->saved('one movement', fn (): bool => $this->rows() === ['Look over each shoulder']);
+        $this->browser->action()->keyDown(null, WebDriverKeys::CONTROL)->sendKeys(null, 'z')->keyUp(null, WebDriverKeys::CONTROL)->perform();
+        $this->saved('the turn again', fn (): bool => count($this->rows()) === 2);
+        $this->browser->navigate()->refresh();
+        $this->see('6 breaths each side');
+        self::assertSame(['Look over each shoulder', 'Turn to the side'], $this->rows());
+        self::assertSame([], $this->console());
+    }
+
+    public function testAMissingSideIsShownAndAddedWithOnePress(): void
+    {
+        $this->openPlan();
+        $this->add('Head to toe', 'Lean to the side');
+        (new WebDriverSelect($this->field('Sides')))->selectByVisibleText('Only the left');
+        $this->see('Lean to the side has only the left side.');
+        $this->see('4 breaths left only');
+        $this->press('Add the right side');
+        $this->see('4 breaths each side');
+        $this->until(fn (): bool => !str_contains($this->text(), 'has only the left side'), 'the finding to be gone');
+        $this->press('Undo');
+        $this->see('has only the left side');
+        $this->see('On purpose');
+        $this->browser->findElement(WebDriverBy::xpath('//label[contains(., "On purpose")]/input'))->click();
+        $this->until(fn (): bool => !str_contains($this->text(), 'has only the left side'), 'no finding when it is on purpose');
+    }
+
+    public function testAFindingOfTheDemoIsSettledAndUndone(): void
+    {
+        $this->signIn();
+        $this->press('Settle and plan');
+        $this->see('Dov L. has no version of Ankle on the other shin');
+        $this->press('Use Press the knees apart');
+        $this->see('Done: Use Press the knees apart.');
+        $this->see('2 to settle');
+        self::assertContains('Press the knees apart', $this->rows());
+        $this->press('Undo');
+        $this->see('3 to settle');
+        self::assertContains('Ankle on the other shin', $this->rows());
+    }
+
+    public function testAVariationADoseAndARoundAreChosenWithTheMouse(): void
+    {
+        $this->openPlan();
+        $this->add('Head to toe', 'Lean to the side');
+        $this->add('Head to toe', 'Turn to the side');
+        (new WebDriverSelect($this->field('Variation')))->selectByVisibleText('A small turn, hands in the lap');
+        $this->press('One less');
+        $this->see('3 breaths each side');
+        (new WebDriverSelect($this->field('Counted in')))->selectByValue('seconds');
+        $this->see('0:30 each side');
+        $this->find('[data-name="Lean to the side"] [data-select]')->click();
+        $this->press('Round with the next');
+        $this->saved('both in a round', fn (): bool => substr_count($this->text(), 'round') >= 2 && str_contains($this->text(), 'Leave the round'));
+        $this->press('Leave the round');
+        $this->see('Round with the next');
+    }
+
+    public function testTwoWindowsLoseNothing(): void
+    {
+        $this->openPlan();
+        $this->add('Warm', 'Roll the shoulders');
+        $first = $this->browser->getWindowHandle();
+        $address = $this->browser->getCurrentURL();
+        $this->browser->switchTo()->newWindow();
+        $this->browser->get($address);
+        $this->until(fn (): bool => count($this->rows()) === 1, 'the class in the second window');
+        $this->add('Settle', 'Sit quietly');
+        $this->browser->switchTo()->window($first);
+        $this->press('Add to Warm');
+        $this->press('Rock heels and toes');
+        $this->see('Two versions of this class');
+        $this->press('Mine, from this window');
+        $this->until(fn (): bool => $this->rows() === ['Roll the shoulders', 'Rock heels and toes'], 'my version');
+    }
+
+    public function testWorkIsKeptOnThisDeviceWhileThereIsNoConnection(): void
+    {
+        $this->openPlan();
+        $this->add('Warm', 'Roll the shoulders');
+        $offline = fn (bool $off) => $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Network.emulateNetworkConditions',
+            'params' => ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        ]);
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.enable', 'params' => (object) []]);
+        $offline(true);
+        $this->press('One more');
+        $this->see('Not saved');
+        $offline(false);
+        $this->until(function (): bool {
+            $buttons = $this->browser->findElements(WebDriverBy::xpath('//button[contains(., "Not saved")]'));
+            if ($buttons !== []) {
+                $buttons[0]->click();
+            }
+
+            return str_contains($this->text(), '5 breaths each way');
+        }, 'the change to be saved');
+        $this->addToAssertionCount(1);
+    }
+
+    public function testThePlanIsWithoutBarriers(): void
+    {
+        $this->signIn();
+        $this->assertAccessible('Classes');
+        $this->press('Settle and plan');
+        $this->see('Minutes, head to toe');
+        $this->assertAccessible('Plan');
+        $this->press('Add to Warm');
+        $this->see('Add to Warm');
+        usleep(300_000);
+        $this->assertAccessible('Picker');
+        self::assertSame([], $this->console());
+    }
+
+    public function testThePlanWorksOnAPhone(): void
+    {
+        $this->signIn();
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setDeviceMetricsOverride',
+            'params' => ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true],
+        ]);
+        $this->press('Settle and plan');
+        $this->see('39:');
+        self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'));
+        $this->press('Who does what');
+        $this->see('Show everyone');
+        $this->assertAccessible('Plan on a phone');
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\LedClass;
+use App\Models\SeatedClass;
+use Illuminate\Support\Facades\DB;
+use Tests\Support\AppTestCase;
+
+final class LeadAndLogTest extends AppTestCase
+{
+    private SeatedClass $class;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $teacher = $this->teacher();
+        $this->class = $this->seatedClass($teacher, $this->people($teacher));
+        $this->actingAs($teacher);
+    }
+
+    private function start(): int
+    {
+        return (int) $this->postJson("/api/classes/{$this->class->id}/led")->assertSuccessful()->json('id');
+    }
+
+    /** @return array<string, mixed> */
+    private static function stretch(string $entry, ?string $side, int $length, bool $counts = true): array
+    {
+        return ['entry' => $entry, 'side' => $side, 'counts' => $counts, 'length' => $length];
+    }
+
+    public function testBeatsFollowEachOtherToTheEndOfThePlan(): void
+    {
+        $lead = $this->answer($this->getJson("/api/led/{$this->start()}/beats"), 'answer-lead');
+        $clock = 0.0;
+        foreach ($lead['beats'] as $beat) {
+            $this->assertEqualsWithDelta($clock, $beat['start'], 0.001);
+            $clock = $beat['start'] + $beat['length'];
+        }
+        $this->assertEqualsWithDelta($lead['planned'], $clock, 0.001);
+        $sided = array_values(array_filter($lead['beats'], static fn (array $beat): bool => $beat['side'] === 'left' && $beat['kind'] === 'cycle'));
+        $this->assertSame('right', $sided[0]['teacherSide'], 'the teacher mirrors the group');
+    }
+
+    public function testOnlyThoseWhoDifferAreTold(): void
+    {
+        $lead = $this->answer($this->getJson("/api/led/{$this->start()}/beats"), 'answer-lead');
+        foreach ($lead['entries'] as $entry) {
+            $this->assertNotContains('fully', array_column($entry['different'], 'mark'));
+        }
+    }
+
+    public function testStartingAgainGoesOnWithTheClassThatIsRunning(): void
+    {
+        $first = $this->start();
+        $this->assertSame($first, $this->start());
+        $this->getJson('/api/classes')->assertJsonPath('classes.0.running', $first);
+        $this->getJson('/api/led')->assertExactJson(['led' => []]);
+    }
+
+    public function testAClassIsLedFromThePlanItWasStartedWith(): void
+    {
+        $id = $this->start();
+        $this->class->store(['sections' => []] + self::plan());
+
+        $this->assertCount(4, $this->getJson("/api/led/$id/beats")->json('entries'));
+    }
+
+    public function testWhereLeadStandsIsKeptForAReload(): void
+    {
+        $id = $this->start();
+        $state = ['position' => 61.5, 'startedAt' => 1, 'savedAt' => 2, 'holds' => [], 'done' => []];
+        $this->putJson("/api/led/$id", ['state' => $state, 'done' => [self::stretch('w', null, 615)]])->assertNoContent();
+
+        $this->getJson("/api/led/$id/beats")->assertJsonPath('state.position', 61.5);
+    }
+
+    public function testEndingStoresWhatWasDoneWithAttendanceAndNote(): void
+    {
+        $id = $this->start();
+        $done = [self::stretch('w', null, 2400), self::stretch('b', 'left', 2520), self::stretch('b', 'right', 1300), self::stretch('b', null, 40, false)];
+        $log = $this->answer($this->postJson("/api/led/$id/end", [
+            'attendance' => ['p1' => true, 'p2' => false],
+            'note' => 'Lean again next week.',
+            'done' => $done,
+        ]), 'answer-log');
+
+        $this->assertSame(626, $log['actual']);
+        $rows = array_column($log['entries'], null, 'entry');
+        $this->assertSame([252, 130, 386], [$rows['b']['left'], $rows['b']['right'], $rows['b']['actual']]);
+        $this->assertSame(0, $rows['z']['actual']);
+        $this->assertGreaterThan(0, $rows['z']['planned']);
+        $this->assertSame(['p1' => true, 'p2' => false], $log['attendance']);
+        $this->getJson('/api/led')->assertJsonPath('led.0.note', 'Lean again next week.');
+        $raw = json_encode(DB::table('led_classes')->first());
+        $this->assertStringNotContainsString('next week', (string) $raw);
+    }
+
+    public function testAnEndedClassIsNotChangedByALateWindowButItsNoteCanBe(): void
+    {
+        $id = $this->start();
+        $this->postJson("/api/led/$id/end", ['attendance' => [], 'note' => '', 'done' => [self::stretch('w', null, 100)]])->assertOk();
+
+        $this->putJson("/api/led/$id", ['state' => ['position' => 1], 'done' => []])->assertConflict();
+        $ended = LedClass::query()->findOrFail($id)->ended_at;
+        $log = $this->answer($this->postJson("/api/led/$id/end", ['attendance' => ['p3' => true], 'note' => 'Later thought']), 'answer-log');
+        $this->assertSame(['Later thought', 10], [$log['note'], $log['actual']]);
+        $this->assertEquals($ended, LedClass::query()->findOrFail($id)->ended_at);
+    }
+
+    public function testNonsenseIsRefused(): void
+    {
+        $id = $this->start();
+        $this->putJson("/api/led/$id", ['state' => [], 'done' => [['entry' => 'w', 'side' => 'up', 'counts' => true, 'length' => 5]]])
+            ->assertUnprocessable()->assertJsonValidationErrors(['done.0.side', 'state']);
+        $this->postJson("/api/led/$id/end", ['attendance' => ['p1' => 'perhaps'], 'note' => str_repeat('x', 5001)])
+            ->assertUnprocessable()->assertJsonValidationErrors(['attendance.p1', 'note']);
+    }
+
+    public function testALogEntryIsRemovedAndThePlanStays(): void
+    {
+        $id = $this->start();
+        $this->deleteJson("/api/led/$id")->assertNoContent();
+
+        $this->assertDatabaseCount('led_classes', 0);
+        $this->getJson("/api/classes/{$this->class->id}/plan")->assertOk();
+    }
+
+    public function testOneTeacherNeverSeesAnothersLog(): void
+    {
+        $id = $this->start();
+        $this->actingAs($this->teacher('other@kind-chair.example'));
+
+        foreach ([['get', ''], ['get', '/beats'], ['put', ''], ['post', '/end'], ['delete', '']] as [$method, $path]) {
+            $this->json($method, "/api/led/$id$path", ['attendance' => [], 'state' => ['a' => 1], 'done' => []])->assertNotFound();
+        }
+        $this->assertDatabaseCount('led_classes', 1);
+    }
+}

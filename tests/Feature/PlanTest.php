@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\SeatedClass;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\AppTestCase;
+
+final class PlanTest extends AppTestCase
+{
+    private SeatedClass $class;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $teacher = $this->teacher();
+        $this->class = $this->seatedClass($teacher, $this->people($teacher));
+        $this->actingAs($teacher);
+    }
+
+    /**
+     * @param array<string, mixed> $plan
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function save(array $plan, int $revision = 1): TestResponse
+    {
+        return $this->putJson("/api/classes/{$this->class->id}/plan", ['revision' => $revision, 'plan' => $plan]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function withoutRight(): array
+    {
+        $plan = self::plan();
+        $plan['sections'][1]['entries'][1]['except'] = [['side' => 'right', 'dose' => null]];
+
+        return $plan;
+    }
+
+    public function testTheAnswerIsComputedFromTheStoredPlan(): void
+    {
+        $answer = $this->answer($this->getJson("/api/classes/{$this->class->id}/plan"), 'answer-plan');
+
+        $this->assertSame(1, $answer['revision']);
+        $this->assertSame(1800, $answer['totals']['slot']);
+        $this->assertEqualsWithDelta(array_sum(array_column($answer['totals']['sections'], 'seconds')), $answer['totals']['planned'], 0.01);
+        $this->assertEqualsWithDelta($answer['totals']['planned'], array_sum(array_column($answer['zones'], 'seconds')) + $answer['stillness'], 0.01);
+        $lean = $answer['entries'][2];
+        $this->assertSame('30 breaths each side', $lean['dose']);
+        $this->assertSame($lean['left'], $lean['right']);
+        $this->assertSame(['p1', 'p2', 'p3'], array_column($lean['versions'], 'person'));
+        $this->assertSame(3, array_sum($lean['counts']));
+    }
+
+    public function testASaveAnswersWithTheWholeTruth(): void
+    {
+        $answer = $this->answer($this->save(self::withoutRight()), 'answer-plan');
+
+        $this->assertSame(2, $answer['revision']);
+        $this->assertSame(['side' => 'right', 'seconds' => 248], $answer['entries'][2]['missing']);
+        $this->assertContains('Lean to the side has only the left side.', array_column($answer['findings'], 'says'));
+        $this->assertTrue($answer['canUndo']);
+        $this->assertSame(self::withoutRight(), $answer['plan']);
+    }
+
+    public function testARemedyIsAppliedOnTheServer(): void
+    {
+        $this->save(self::withoutRight());
+        $answer = $this->answer($this->postJson("/api/classes/{$this->class->id}/remedies", ['revision' => 2, 'finding' => 'both-sides:b']), 'answer-plan');
+
+        $this->assertSame(3, $answer['revision']);
+        $this->assertNull($answer['entries'][2]['missing']);
+        $this->assertArrayNotHasKey('except', $answer['plan']['sections'][1]['entries'][1]);
+    }
+
+    public function testARemedyForAFindingThatIsGoneTouchesNothing(): void
+    {
+        $this->postJson("/api/classes/{$this->class->id}/remedies", ['revision' => 1, 'finding' => 'both-sides:b'])->assertConflict();
+        $this->assertSame(1, $this->class->refresh()->revision);
+    }
+
+    public function testUndoAndRedoWalkOverStoredRevisions(): void
+    {
+        $this->save(self::withoutRight());
+        $undone = $this->answer($this->postJson("/api/classes/{$this->class->id}/undo"), 'answer-plan');
+        $this->assertSame([1, false, true], [$undone['revision'], $undone['canUndo'], $undone['canRedo']]);
+        $this->assertSame(self::plan(), $undone['plan']);
+        $redone = $this->postJson("/api/classes/{$this->class->id}/redo")->json();
+        $this->assertSame([2, true, false], [$redone['revision'], $redone['canUndo'], $redone['canRedo']]);
+        $this->postJson("/api/classes/{$this->class->id}/undo");
+        $this->save(['title' => 'Another'] + self::plan());
+        $this->assertSame(3, $this->class->refresh()->revision);
+        $this->assertSame('Another', $this->class->title);
+        $this->assertSame(3, $this->class->revisions()->count(), 'what was undone is still stored');
+    }
+
+    public function testUndoAtTheBeginningStaysThere(): void
+    {
+        $this->postJson("/api/classes/{$this->class->id}/undo")->assertOk()->assertJsonPath('revision', 1);
+    }
+
+    public function testTwoWindowsLoseNothing(): void
+    {
+        $this->save(['title' => 'From the first window'] + self::plan());
+        $stale = $this->save(['title' => 'From the second window'] + self::plan(), 1);
+
+        $stale->assertConflict()->assertJsonPath('theirs.class.title', 'From the first window');
+        $this->assertStringContainsString('Both versions are kept', (string) $stale->json('message'));
+        $this->getJson("/api/classes/{$this->class->id}/plan")->assertJsonPath('plan.title', 'From the first window');
+        $this->putJson("/api/classes/{$this->class->id}/current", ['revision' => $stale->json('yours')])
+            ->assertOk()->assertJsonPath('plan.title', 'From the second window');
+        $this->putJson("/api/classes/{$this->class->id}/current", ['revision' => 99])->assertNotFound();
+    }
+
+    public function testADamagedPlanIsRefusedWithItsPlaceAndChangesNothing(): void
+    {
+        $plan = self::plan();
+        $plan['sections'][1]['entries'][0]['dose'] = ['breaths' => 0];
+        $this->save($plan)->assertUnprocessable()->assertJsonPath('place', '/sections/1/entries/0/dose');
+        $plan['sections'][1]['entries'][0] = self::entry('a', 'leap', 'full');
+        $this->save($plan)->assertUnprocessable()->assertJsonPath('expected', 'there is no movement "leap" in this library.');
+        $this->assertSame(1, $this->class->revisions()->count());
+    }
+
+    public function testClassesAreListedMadeChangedAndRemoved(): void
+    {
+        $list = $this->answer($this->getJson('/api/classes'), 'answer-classes')['classes'];
+        $this->assertSame(['Morning class', 3, 1800], [$list[0]['title'], $list[0]['people'], $list[0]['slot']]);
+        $new = ['title' => 'Evening', 'startsAt' => '2026-12-02T18:00', 'place' => 'Hall', 'group' => $this->class->group_id, 'slotMinutes' => 20];
+        $made = $this->answer($this->postJson('/api/classes', $new), 'answer-class');
+        $this->assertSame('2026-12-02T18:00', $made['startsAt']);
+        $empty = $this->answer($this->getJson("/api/classes/{$made['id']}/plan"), 'answer-plan');
+        $this->assertSame([0, [], 1200], [$empty['totals']['planned'], $empty['findings'], $empty['totals']['slot']]);
+        $this->assertCount(5, $empty['plan']['sections']);
+        $this->putJson("/api/classes/{$made['id']}", ['title' => 'Late evening'] + $new)->assertOk();
+        $this->getJson("/api/classes/{$made['id']}/plan")->assertJsonPath('plan.title', 'Late evening');
+        $this->deleteJson("/api/classes/{$made['id']}")->assertNoContent();
+        $this->postJson('/api/classes', ['title' => '', 'slotMinutes' => 2] + $new)->assertUnprocessable()->assertJsonValidationErrors(['title', 'slotMinutes']);
+    }
+
+    public function testOneTeacherNeverSeesAnothersClasses(): void
+    {
+        $id = $this->class->id;
+        $this->actingAs($this->teacher('other@kind-chair.example'));
+
+        $this->getJson('/api/classes')->assertExactJson(['classes' => []]);
+        foreach ([['get', 'plan'], ['put', 'plan'], ['put', 'current'], ['post', 'undo'], ['post', 'redo'], ['post', 'remedies'], ['get', 'file'], ['post', 'led']] as [$method, $path]) {
+            $this->json($method, "/api/classes/$id/$path", ['revision' => 1, 'plan' => self::plan(), 'finding' => 'x'])->assertNotFound();
+        }
+        $this->putJson("/api/classes/$id", ['title' => 'Mine'])->assertNotFound();
+        $this->deleteJson("/api/classes/$id")->assertNotFound();
+        $this->get("/classes/$id/sheet")->assertNotFound();
+        $this->postJson('/api/classes', ['title' => 'X', 'slotMinutes' => 20, 'group' => $this->class->group_id])->assertNotFound();
+    }
+
+    public function testTheLibraryIsCompleteAndDrawn(): void
+    {
+        $library = $this->answer($this->getJson('/api/library'), 'answer-library');
+
+        foreach ($library['movements'] as $movement) {
+            foreach ($movement['variations'] as $variation) {
+                foreach ($variation['bases'] as $base) {
+                    $this->assertArrayHasKey("{$movement['id']}/{$variation['id']}/$base/left", $library['figures']);
+                }
+            }
+        }
+        $this->assertArrayHasKey('rest/bed', $library['figures']);
+    }
+
+    public function testTheDemoHasItsThreeFindingsAndAFinishedClass(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $this->seed(DemoSeeder::class);
+        $this->post('/sign-in/demo');
+        $this->app['auth']->forgetGuards();
+        $this->actingAs(\App\Models\User::query()->firstWhere('email', DemoSeeder::EMAIL) ?? $this->fail('no demo'));
+        $classes = $this->answer($this->getJson('/api/classes'), 'answer-classes')['classes'];
+
+        $this->assertCount(2, $classes, 'seeding twice adds nothing');
+        $planned = $classes[1];
+        $this->assertSame([3, 10], [$planned['findings'], $planned['people']]);
+        $this->assertLessThan($planned['slot'], $planned['planned']);
+        $answer = $this->answer($this->getJson("/api/classes/{$planned['id']}/plan"), 'answer-plan');
+        $this->assertSame(['people', 'sides', 'order'], array_column($answer['findings'], 'kind'));
+        $log = $this->getJson('/api/led')->json('led.0');
+        $this->assertNotSame($log['planned'], $log['actual']);
+    }
+}

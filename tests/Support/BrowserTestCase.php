@@ -1,0 +1,239 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/**
+ * A test that drives the real interface in headless Chromium, against a server of its own with fresh demo data.
+ */
+abstract class BrowserTestCase extends TestCase
+{
+    /** How many times faster than the clock Lead runs. */
+    protected const LEAD_SPEED = 1;
+
+    private static ?Process $server = null;
+
+    private static ?Process $driver = null;
+
+    private static string $address = '';
+
+    private static string $folder = '';
+
+    private static int $driverPort = 0;
+
+    protected RemoteWebDriver $browser;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$folder = sys_get_temp_dir() . '/kind-chair-' . bin2hex(random_bytes(5));
+        mkdir(self::$folder);
+        $port = self::freePort();
+        self::$driverPort = self::freePort();
+        self::$address = "http://127.0.0.1:$port";
+        $root = dirname(__DIR__, 2);
+        $environment = [
+            'APP_ENV' => 'local',
+            'APP_DEBUG' => 'true',
+            'APP_URL' => self::$address,
+            'DB_DATABASE' => self::$folder . '/test.sqlite',
+            'SESSION_DRIVER' => 'file',
+            'SESSION_SECURE_COOKIE' => 'false',
+            'CACHE_STORE' => 'file',
+            'KIND_CHAIR_DEMO' => 'true',
+            'KIND_CHAIR_LEAD_SPEED' => (string) static::LEAD_SPEED,
+        ];
+        touch(self::$folder . '/test.sqlite');
+        (new Process(['php', 'artisan', 'migrate', '--force', '--seed', '--seeder=Database\\Seeders\\DemoSeeder'], $root, $environment))->mustRun();
+        copy(self::$folder . '/test.sqlite', self::$folder . '/fresh.sqlite');
+        $router = "$root/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php";
+        self::$server = new Process(['php', '-S', "127.0.0.1:$port", '-t', '.', $router], "$root/public", $environment, null, null);
+        self::$server->disableOutput();
+        self::$server->start();
+        self::$driver = new Process(['chromedriver', '--port=' . self::$driverPort], null, null, null, null);
+        self::$driver->disableOutput();
+        self::$driver->start();
+        self::awaitPort($port);
+        self::awaitPort(self::$driverPort);
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$driver?->stop(2);
+        self::$server?->stop(2);
+        (new Process(['rm', '-rf', self::$folder]))->run();
+    }
+
+    protected function setUp(): void
+    {
+        array_map('unlink', glob(self::$folder . '/test.sqlite-*') ?: []);
+        copy(self::$folder . '/fresh.sqlite', self::$folder . '/test.sqlite');
+        $options = new ChromeOptions();
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars',
+            '--window-size=1280,800', '--user-data-dir=' . self::$folder . '/profile-' . bin2hex(random_bytes(4)),
+        ]);
+        $wanted = DesiredCapabilities::chrome();
+        $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
+        $wanted->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $this->browser = RemoteWebDriver::create('http://127.0.0.1:' . self::$driverPort, $wanted, 30_000, 60_000);
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setDeviceMetricsOverride',
+            'params' => ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false],
+        ]);
+    }
+
+    protected function tearDown(): void
+    {
+        $this->browser->quit();
+    }
+
+    protected function visit(string $path): void
+    {
+        $this->browser->get(self::$address . $path);
+    }
+
+    protected function signIn(): void
+    {
+        $this->visit('/sign-in');
+        $this->press('Open the demo');
+        $this->see('Tuesday seated class');
+    }
+
+    /** Waits until something holds. */
+    protected function until(callable $holds, string $what, float $seconds = 12.0): mixed
+    {
+        $end = microtime(true) + $seconds;
+        do {
+            try {
+                $value = $holds();
+                if ($value !== null && $value !== false && $value !== []) {
+                    return $value;
+                }
+            } catch (StaleElementReferenceException) {
+                // Drawn anew in between; look again.
+            }
+            usleep(50_000);
+        } while (microtime(true) < $end);
+        self::fail("Waited in vain for: $what. The page says: " . mb_substr($this->text(), 0, 1500) . ' Console: ' . implode(' ', $this->console()));
+    }
+
+    protected function text(): string
+    {
+        $text = $this->browser->executeScript('return document.body.innerText');
+
+        return is_string($text) ? $text : '';
+    }
+
+    protected function see(string $words): void
+    {
+        $this->until(fn (): bool => str_contains($this->text(), $words), "\"$words\"");
+        $this->addToAssertionCount(1);
+    }
+
+    protected function find(string $css): RemoteWebElement
+    {
+        /** @var RemoteWebElement $element */
+        $element = $this->until(
+            fn (): ?RemoteWebElement => array_values(array_filter(
+                $this->browser->findElements(WebDriverBy::cssSelector($css)),
+                static fn (RemoteWebElement $element): bool => $element->isDisplayed(),
+            ))[0] ?? null,
+            $css,
+        );
+
+        return $element;
+    }
+
+    /** Presses the button or link with these words, or with this accessible name. */
+    protected function press(string $words): void
+    {
+        $quoted = '"' . $words . '"';
+        $path = "//*[self::button or self::a or @role='menuitem'][contains(normalize-space(.), $quoted) or @aria-label=$quoted]";
+        $this->until(function () use ($path): bool {
+            foreach ($this->browser->findElements(WebDriverBy::xpath($path)) as $element) {
+                if ($element->isDisplayed() && $element->isEnabled()) {
+                    $element->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "a button \"$words\"");
+    }
+
+    protected function field(string $label): RemoteWebElement
+    {
+        $path = "//*[@aria-label=\"$label\"] | //*[@id = //label[contains(normalize-space(.), \"$label\")]/@for]";
+        /** @var RemoteWebElement $field */
+        $field = $this->until(fn (): ?RemoteWebElement => $this->browser->findElements(WebDriverBy::xpath($path))[0] ?? null, "a field \"$label\"");
+
+        return $field;
+    }
+
+    protected function keys(string ...$keys): void
+    {
+        $this->browser->switchTo()->activeElement()->sendKeys($keys);
+    }
+
+    protected function withAlt(string $key): void
+    {
+        $this->browser->action()->keyDown(null, WebDriverKeys::ALT)->sendKeys(null, $key)->keyUp(null, WebDriverKeys::ALT)->perform();
+    }
+
+    /** No rule of axe-core is broken on the page as it stands. */
+    protected function assertAccessible(string $where): void
+    {
+        $axe = (string) file_get_contents(dirname(__DIR__, 2) . '/node_modules/axe-core/axe.min.js');
+        $this->browser->executeScript($axe);
+        $found = $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1];'
+            . 'axe.run(document, {resultTypes: ["violations"]}).then(r => done(r.violations.map(v => v.id + ": " + v.help + " " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(" | "))));',
+        );
+        self::assertSame([], $found, $where);
+    }
+
+    /** @return list<string> errors the browser told of */
+    protected function console(): array
+    {
+        $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE');
+
+        return array_values(array_map(static fn (array $line): string => (string) $line['message'], $errors));
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+
+    private static function awaitPort(int $port): void
+    {
+        for ($try = 0; $try < 200; ++$try) {
+            $socket = @fsockopen('127.0.0.1', $port, $code, $message, 1);
+            if ($socket !== false) {
+                fclose($socket);
+
+                return;
+            }
+            usleep(50_000);
+        }
+        throw new RuntimeException("Nothing answers on port $port.");
+    }
+}
