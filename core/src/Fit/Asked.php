@@ -13,6 +13,12 @@ use KindChair\Timeline\TimedPass;
 /** What an entry asks of everyone: movement, variation, breath and passes. */
 final readonly class Asked
 {
+    /** @var list<Side> the sides named in the passes; any one side for a movement that names none */
+    public array $sides;
+
+    /** Tenths of a second of the longest pass. */
+    public int $longestPass;
+
     /** @param list<TimedPass> $passes */
     public function __construct(
         public Movement $movement,
@@ -20,25 +26,15 @@ final readonly class Asked
         public BreathPattern $pattern,
         public array $passes,
     ) {
-    }
-
-    /** @return list<Side> the sides named in the passes; any one side for a movement that names none */
-    public function sides(): array
-    {
         $sides = [];
-        foreach ($this->passes as $pass) {
-            $named = $pass->pass->side === null ? Side::cases() : [$pass->pass->side];
-            foreach ($named as $side) {
+        $longest = 0;
+        foreach ($passes as $pass) {
+            foreach ($pass->pass->side === null ? Side::cases() : [$pass->pass->side] as $side) {
                 $sides[$side->value] = $side;
             }
+            $longest = max($longest, $pass->length());
         }
-
-        return $this->movement->laterality->isSided() ? array_values($sides) : array_slice(array_values($sides), 0, 1);
-    }
-
-    /** Tenths of a second of the longest pass. */
-    public function longestPass(): int
-    {
-        return max([0, ...array_map(static fn (TimedPass $pass): int => $pass->length(), $this->passes)]);
+        $this->sides = array_slice(array_values($sides), 0, $movement->laterality->isSided() ? null : 1);
+        $this->longestPass = $longest;
     }
 }

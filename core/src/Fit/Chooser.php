@@ -22,7 +22,7 @@ use KindChair\People\WeakLimb;
  * the planned one, the nearest gentler one, the same movement in another base,
  * a substitute with the same aim, then a rest with something to do.
  */
-final readonly class Chooser
+final class Chooser
 {
     /**
      * Under this share of the angle asked for, a gentler rung is kinder than the same shape made tiny.
@@ -30,7 +30,10 @@ final readonly class Chooser
      */
     private const LEAST_SHARE = 0.25;
 
-    public function __construct(private MovementLibrary $library, private RangeTable $ranges)
+    /** @var array<string, list<Variation>> what rungs() has worked out before */
+    private array $rungs = [];
+
+    public function __construct(private readonly MovementLibrary $library, private readonly RangeTable $ranges)
     {
     }
 
@@ -84,9 +87,13 @@ final readonly class Chooser
      */
     private function rungs(Movement $movement, Variation $asked, Base $base): array
     {
-        $bases = $base->suits();
+        $key = "$movement->id/$asked->id/$base->value";
+        if (isset($this->rungs[$key])) {
+            return $this->rungs[$key];
+        }
+        $bases = array_column($base->suits(), 'value');
         $possible = array_filter($movement->variations, static function (Variation $variation) use ($asked, $bases): bool {
-            $fits = array_intersect(array_column($bases, 'value'), array_column($variation->bases, 'value')) !== [];
+            $fits = array_intersect($bases, array_column($variation->bases, 'value')) !== [];
 
             return $fits && ($variation->level <= $asked->level || !$variation->allows(Base::Chair));
         });
@@ -100,7 +107,7 @@ final readonly class Chooser
             return [$rank($a), -$a->level] <=> [$rank($b), -$b->level];
         });
 
-        return $possible;
+        return $this->rungs[$key] = $possible;
     }
 
     /**
@@ -196,15 +203,15 @@ final readonly class Chooser
         $refused = [];
         foreach ($this->namedSides($asked, $movement) as $named) {
             $kept = 0;
-            $angles = $this->peak($variation, $named);
+            $angles = $variation->reach($named);
             $mirrored = $this->leadsWithWeakLimb($person, $movement, $variation, $named);
             if ($mirrored !== null) {
                 $sides[$named->value] = WeakLimb::ABLE_SIDE;
                 $why[] = "The {$named->value} {$mirrored->limb->value} is weak; the {$named->other()->value} does it both times.";
-                $angles = $this->peak($variation, $named->other());
+                $angles = $variation->reach($named->other());
             }
             foreach ($angles as $angle) {
-                $limb = $angle->action->joint()->limb();
+                $limb = $angle->limb;
                 $weak = $limb !== null && $angle->side !== null ? $person->weak($limb, $angle->side) : null;
                 if ($weak !== null && $angle->degrees > 0) {
                     if ($weak->does !== WeakLimb::ASSISTED) {
@@ -262,7 +269,7 @@ final readonly class Chooser
     private function namedSides(Asked $asked, Movement $movement): array
     {
         if ($movement->id === $asked->movement->id) {
-            return $asked->sides();
+            return $asked->sides;
         }
 
         return $movement->laterality->isSided() ? Side::cases() : [Side::Left];
@@ -285,29 +292,6 @@ final readonly class Chooser
         }
 
         return null;
-    }
-
-    /**
-     * The furthest angle of each action over all steps; for the knee also the straightest.
-     *
-     * @return list<JointAngle>
-     */
-    private function peak(Variation $variation, Side $named): array
-    {
-        $peak = [];
-        foreach ($variation->angles as $angles) {
-            foreach ($angles->on($named) as $angle) {
-                $key = $angle->key() . ($angle->action === JointAction::KneeFlexion && $angle->degrees < 90 ? ':straight' : '');
-                $further = !isset($peak[$key]) || ($angle->action === JointAction::KneeFlexion && $angle->degrees < 90
-                    ? $angle->degrees < $peak[$key]->degrees
-                    : $angle->degrees > $peak[$key]->degrees);
-                if ($further) {
-                    $peak[$key] = $angle;
-                }
-            }
-        }
-
-        return array_values($peak);
     }
 
     /** @return array{int|null, list<string>} */
@@ -333,7 +317,7 @@ final readonly class Chooser
             return Overhead::longest($variation, $asked->passes);
         }
 
-        return $variation->has($limit->trait) ? $asked->longestPass() : 0;
+        return $variation->has($limit->trait) ? $asked->longestPass : 0;
     }
 
     /** @param non-empty-array<string, string> $words */

@@ -23,7 +23,7 @@ final readonly class Cue
 
     public static function fill(string $words, ?Side $side, ?string $direction = null, ?Side $crossing = null): string
     {
-        return strtr($words, [
+        return !str_contains($words, '{') ? $words : strtr($words, [
             '{side}' => $side->value ?? 'first',
             '{other}' => $side?->other()->value ?? 'other',
             '{Side}' => ucfirst($side->value ?? 'one'),

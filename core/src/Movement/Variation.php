@@ -5,10 +5,21 @@ declare(strict_types=1);
 namespace KindChair\Movement;
 
 use InvalidArgumentException;
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
 
 /** One rung of a movement's ladder, from gentlest to fullest. */
 final readonly class Variation
 {
+    /** Degrees from which an arm counts as overhead. */
+    private const OVERHEAD = 150;
+
+    /** @var array<string, list<JointAngle>> the furthest angles, by the side that is named */
+    private array $furthest;
+
+    /** @var list<string> steps in which an arm is overhead */
+    public array $overheadSteps;
+
     /**
      * @param int $level 1 is the gentlest
      * @param non-empty-list<Base> $bases
@@ -35,6 +46,12 @@ final readonly class Variation
         if ($level < 1) {
             throw new InvalidArgumentException("Variation \"$id\": levels start at 1 with the gentlest.");
         }
+        $furthest = [];
+        foreach (Side::cases() as $side) {
+            $furthest[$side->value] = self::furthest($angles, $side);
+        }
+        $this->furthest = $furthest;
+        $this->overheadSteps = array_keys(array_filter($angles, self::reachesOverhead(...)));
     }
 
     public function allows(Base $base): bool
@@ -45,6 +62,49 @@ final readonly class Variation
     public function has(MovementTrait $trait): bool
     {
         return in_array($trait, $this->traits, true);
+    }
+
+    /**
+     * The furthest angle of each action over all steps; for the knee also the straightest.
+     *
+     * @return list<JointAngle>
+     */
+    public function reach(Side $named): array
+    {
+        return $this->furthest[$named->value];
+    }
+
+    /**
+     * @param array<string, Angles> $angles
+     * @return list<JointAngle>
+     */
+    private static function furthest(array $angles, Side $named): array
+    {
+        $furthest = [];
+        foreach ($angles as $step) {
+            foreach ($step->on($named) as $angle) {
+                $straightens = $angle->action === JointAction::KneeFlexion && $angle->degrees < 90;
+                $key = $angle->key() . ($straightens ? ':straight' : '');
+                $before = $furthest[$key] ?? null;
+                if ($before === null || ($straightens ? $angle->degrees < $before->degrees : $angle->degrees > $before->degrees)) {
+                    $furthest[$key] = $angle;
+                }
+            }
+        }
+
+        return array_values($furthest);
+    }
+
+    private static function reachesOverhead(Angles $angles): bool
+    {
+        foreach ($angles->on(Side::Left) as $angle) {
+            $raises = $angle->action === JointAction::ShoulderFlexion || $angle->action === JointAction::ShoulderAbduction;
+            if ($raises && $angle->degrees >= self::OVERHEAD) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function introductionWords(): int

@@ -16,6 +16,12 @@ use KindChair\Movement\Base;
 /** Someone who comes to class. */
 final readonly class Participant
 {
+    /** @var array<string, list<OwnRange>> by joint action */
+    private array $rangesByAction;
+
+    /** @var array<string, list<array{AngleLimit, Side|null}>> limits with the affected side, by joint action */
+    private array $limitsByAction;
+
     /**
      * @param list<NotedPrecaution> $precautions
      * @param list<OwnRange> $ranges
@@ -35,6 +41,19 @@ final readonly class Participant
         if (trim($name) === '') {
             throw new InvalidArgumentException('A person needs a name or initials.');
         }
+        $rangesByAction = $limitsByAction = [];
+        foreach ($ranges as $own) {
+            $rangesByAction[$own->action->value][] = $own;
+        }
+        foreach ($precautions as $noted) {
+            foreach ($noted->precaution->angleLimits as $limit) {
+                foreach ($limit->actions as $action) {
+                    $limitsByAction[$action->value][] = [$limit, $limit->affectedSideOnly ? $noted->side : null];
+                }
+            }
+        }
+        $this->rangesByAction = $rangesByAction;
+        $this->limitsByAction = $limitsByAction;
     }
 
     /**
@@ -44,17 +63,13 @@ final readonly class Participant
     public function range(JointAction $action, ?Side $side, RangeTable $table): JointRange
     {
         $range = $table->comfortable($action, $this->age);
-        foreach ($this->ranges as $own) {
-            if ($own->action === $action && ($own->side === null || $side === null || $own->side === $side)) {
+        foreach ($this->rangesByAction[$action->value] ?? [] as $own) {
+            if ($own->side === null || $side === null || $own->side === $side) {
                 $range = new JointRange(min($range->from, $own->degrees), $own->degrees);
             }
         }
-        foreach ($this->precautions as $noted) {
-            foreach ($noted->precaution->angleLimits as $limit) {
-                $elsewhere = $limit->affectedSideOnly && $noted->side !== null && $side !== null && $noted->side !== $side;
-                if ($elsewhere || !in_array($action, $limit->actions, true)) {
-                    continue;
-                }
+        foreach ($this->limitsByAction[$action->value] ?? [] as [$limit, $affected]) {
+            if ($affected === null || $side === null || $affected === $side) {
                 $range = $range->cappedAt(
                     $limit->degrees ?? intdiv($table->normal($action)->to * (int) $limit->percentOfNormal, 100),
                 );

@@ -23,7 +23,7 @@ final readonly class DoseWords
             $words[] = count($ways) === 1 ? array_values($ways)[0] . ' only' : 'each way';
         }
         if ($laterality->crossing !== null) {
-            $words[] = "each $laterality->crossing crossing";
+            $words[] = 'each crossing';
         }
         $words[] = match ($laterality->sides) {
             Sides::OneSided => self::sides($passes),

@@ -162,7 +162,8 @@ final readonly class TimelineBuilder
         $introduction = Cue::fill($variation->introduction, $named, $passes[0]->direction ?? null, $passes[0]->crossing ?? null);
         $between(BeatKind::SetUp, $setUp, $introduction, $passes[0] ?? null);
         $timed = [];
-        $said = $entry->shortCues || $number === 2 ? array_column($movement->steps, 'id') : [];
+        $everyStep = array_fill_keys(array_column($movement->steps, 'id'), true);
+        $said = $entry->shortCues || $number === 2 ? $everyStep : [];
         foreach ($passes as $index => $pass) {
             if ($index > 0) {
                 $between(BeatKind::Change, $sideChange, self::changeWords($passes[$index - 1], $pass), $pass);
@@ -171,7 +172,7 @@ final readonly class TimelineBuilder
             $timedPass = $this->pass($section, $entry, $movement, $variation, $pass, $pattern, $first, $clock, $said);
             $clock += $timedPass->length();
             array_push($beats, ...$timedPass->beats);
-            $said = array_column($movement->steps, 'id');
+            $said = $everyStep;
             $timed[] = $timedPass;
         }
         $rest = $entry->rest ?? 0;
@@ -216,7 +217,7 @@ final readonly class TimelineBuilder
         return "Now the other way: {$next->direction}.";
     }
 
-    /** @param list<string> $said ids of steps whose full cue has been heard */
+    /** @param array<string, true> $said by id, the steps whose full cue has been heard */
     private function pass(
         Section $section,
         Entry $entry,
@@ -232,7 +233,8 @@ final readonly class TimelineBuilder
         $emptyPause = $movement->cuesPause(Breath::HoldEmpty);
         $length = static fn (Step $step): int => $step->length($pattern, $fullPause, $emptyPause);
         $cycle = $movement->cycle();
-        $cycleLength = (int) array_sum(array_map($length, $cycle));
+        $cycleLengths = array_map($length, $cycle);
+        $cycleLength = (int) array_sum($cycleLengths);
         $perRepetition = $movement->laterality->sides === Sides::Alternating ? 2 : 1;
         $body = match ($pass->dose->unit) {
             DoseUnit::Repetitions => $pass->dose->amount * $perRepetition * $cycleLength,
@@ -244,6 +246,7 @@ final readonly class TimelineBuilder
 
         $clock = $start;
         $beats = [];
+        $words = [];
         $lay = static function (Step $step, BeatKind $kind, int $tenths, ?Side $side, int $unit) use (
             $section,
             $entry,
@@ -252,13 +255,12 @@ final readonly class TimelineBuilder
             $units,
             &$clock,
             &$beats,
-            &$said
+            &$said,
+            &$words
         ): void {
-            if ($tenths <= 0) {
-                return;
-            }
-            $isFirst = !in_array($step->id, $said, true);
-            $said[] = $step->id;
+            $isFirst = !isset($said[$step->id]);
+            $said[$step->id] = true;
+            $key = $step->id . ($side->value ?? '') . $isFirst;
             $beats[] = new Beat(
                 $section->id,
                 $entry->id,
@@ -272,7 +274,7 @@ final readonly class TimelineBuilder
                 $pass->crossing,
                 $unit,
                 $units,
-                $variation->cues[$step->id]->say($isFirst, $side, $pass->direction, $pass->crossing),
+                $words[$key] ??= $variation->cues[$step->id]->say($isFirst, $side, $pass->direction, $pass->crossing),
                 $isFirst,
             );
             $clock += $tenths;
@@ -284,13 +286,14 @@ final readonly class TimelineBuilder
         $enter = $clock - $start;
         $side = $pass->alternates ? $first : $pass->side;
         $done = [Side::Left->value => 0, Side::Right->value => 0];
-        $bodyStart = $clock;
-        while ($clock - $bodyStart < $body) {
+        $bodyEnd = $clock + $body;
+        while ($clock < $bodyEnd) {
             $cycleStart = $clock;
-            foreach ($cycle as $step) {
-                $left = $body - ($clock - $bodyStart);
-                $unit = min($units, intdiv($clock - $bodyStart, $unitLength) + 1);
-                $lay($step, BeatKind::Cycle, min($length($step), $left), $side, $unit);
+            foreach ($cycle as $at => $step) {
+                $tenths = min($cycleLengths[$at], $bodyEnd - $clock);
+                if ($tenths > 0) {
+                    $lay($step, BeatKind::Cycle, $tenths, $side, min($units, intdiv($clock - $start - $enter, $unitLength) + 1));
+                }
             }
             if ($clock - $cycleStart === $cycleLength) {
                 foreach ($side === null ? Side::cases() : [$side] as $counted) {

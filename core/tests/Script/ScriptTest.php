@@ -82,6 +82,6 @@ final class ScriptTest extends TestCase
         yield ['5 breaths side by side', Sides::Alternating, null, null, []];
         yield ['5 breaths each way, each side', Sides::OneSided, ['out', 'in'], null, []];
         yield ['5 breaths out only, together', Sides::Together, ['out', 'in'], null, $without(new Selector(null, 'in'))];
-        yield ['5 breaths each arms crossing', Sides::Midline, null, 'arms', []];
+        yield ['5 breaths each crossing', Sides::Midline, null, 'arms', []];
     }
 }

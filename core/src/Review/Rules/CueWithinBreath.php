@@ -52,9 +52,11 @@ final readonly class CueWithinBreath implements Rule
     {
         $over = 0;
         $worst = null;
+        $speaking = [];
         foreach ($subject->timeline->passesOf($entry->id) as $pass) {
             foreach ($pass->beats as $beat) {
-                $excess = $this->speaking($subject, $beat) - $beat->length;
+                $speaking[$beat->words] ??= $this->speaking($subject, $beat);
+                $excess = $speaking[$beat->words] - $beat->length;
                 if ($excess > $over && !($shortOnly && $beat->firstWords)) {
                     [$over, $worst] = [$excess, $beat];
                 }

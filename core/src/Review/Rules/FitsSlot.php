@@ -58,12 +58,16 @@ final readonly class FitsSlot implements Rule
         $doses = $this->doses($subject);
         $changed = [];
         while ($toGo > 0) {
-            $possible = array_filter($doses, static fn (Stretchable $dose): bool => $dose->allows($by) && ($by < 0 || $dose->each <= $toGo));
-            if ($possible === []) {
+            $id = null;
+            foreach ($doses as $candidate => $dose) {
+                $fits = $dose->allows($by) && ($by < 0 || $dose->each <= $toGo);
+                if ($fits && ($id === null || $dose->rank($by) > $doses[$id]->rank($by))) {
+                    $id = $candidate;
+                }
+            }
+            if ($id === null) {
                 break;
             }
-            uasort($possible, static fn (Stretchable $a, Stretchable $b): int => $b->rank($by) <=> $a->rank($by));
-            $id = array_key_first($possible);
             $doses[$id] = $doses[$id]->by($by);
             $toGo -= $doses[$id]->each;
             $changed[$id] = true;

@@ -51,7 +51,7 @@ export function Fan({ player, beat }: { player: Player; beat: Beat | undefined }
     const fromRight = beat?.side === 'right';
     const step = open / pleats;
     return (
-        <svg viewBox="0 0 420 290" className="h-auto w-full max-w-[420px]" aria-hidden="true">
+        <svg viewBox="0 0 420 290" className="mx-auto h-auto max-h-[36vh] w-full max-w-[420px]" aria-hidden="true">
             <path d={`M${point(-FULL / 2, 236)} A236 236 0 0 1 ${point(FULL / 2, 236)} L${point(FULL / 2, 76)} A76 76 0 0 0 ${point(-FULL / 2, 76)} Z`} fill="none" stroke="#6f9092" strokeWidth="2.500" strokeDasharray="1 9" strokeLinecap="round" />
             {Array.from({ length: pleats }, (_, index) => {
                 const number = fromRight ? pleats - index : index + 1;

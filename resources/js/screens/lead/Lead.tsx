@@ -295,10 +295,10 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
     const coming = !sameMovement ? nextEntry : lead.entries[order + 1];
     const figureOf = (one: LeadEntry | undefined) => (one ? library.figures[`${one.movement}/${one.variationId}/chair/right`] ?? library.figures[`${one.movement}/${one.variationId}/chair/left`] : undefined);
     const key = (name: string) => <kbd className="rounded-lg border-2 border-current px-2 py-1 font-sans text-[20px] leading-none opacity-90 max-md:hidden">{name}</kbd>;
-    const control = 'flex min-h-[88px] items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[33px] font-bold hover:bg-night-3 max-md:min-h-16 max-md:text-[24px]';
+    const control = 'flex min-h-[88px] items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[33px] font-bold hover:bg-night-3 max-md:min-h-14 max-md:rounded-2xl max-md:text-[22px]';
 
     return (
-        <main className={`on-night zone-${entry.zone ?? 'none'} flex min-h-screen flex-col bg-night px-9 pb-4 pt-3 text-cream max-md:px-4 lg:h-screen lg:overflow-hidden`} data-beat={index} data-entry={entry.id} data-position={position.toFixed(2)}>
+        <main className={`on-night zone-${entry.zone ?? 'none'} flex min-h-screen flex-col bg-night px-9 pb-4 pt-3 text-cream max-md:px-4 lg:h-screen lg:overflow-y-auto`} data-beat={index} data-entry={entry.id} data-position={position.toFixed(2)}>
             <header className="flex min-h-16 flex-wrap items-center gap-x-10 gap-y-1 text-[22px] leading-tight max-md:text-[20px]">
                 <div>
                     <strong className="font-slab text-[26px] max-md:text-[22px]">{entry.section}</strong>
@@ -328,7 +328,7 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
                     </button>
                 </div>
             </header>
-            <div className="grid flex-1 gap-x-8 lg:grid-cols-[minmax(0,1fr)_420px]">
+            <div className="grid min-h-0 flex-1 gap-x-8 lg:grid-cols-[minmax(0,1fr)_420px]">
                 <div className="flex min-w-0 flex-col">
                     <div className="flex min-h-[56px] items-center gap-x-4 pt-1 max-md:flex-wrap">
                         <ZoneShape zone={entry.zone} size={36} />
@@ -336,7 +336,7 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
                         <span className="truncate text-[24px] text-mist max-md:text-[20px]">{entry.facing === 'side' ? 'Turn your side to them' : entry.variation}
                         </span>
                     </div>
-                    <div className="min-h-[264px] py-2 max-lg:min-h-[150px]" aria-live="off">
+                    <div className="py-2 max-lg:min-h-[150px]" aria-live="off">
                         <p className={`font-[680] text-balance max-md:text-[44px] max-md:leading-[1.08] ${cueSize(words)}`} data-cue>
                             {words || (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name)}
                         </p>
@@ -422,7 +422,7 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
             <p role="status" className="min-h-0 text-center text-[21px]">
                 {player.paused && returned ? `Paused at ${entry.name}${beat.side ? `, ${beat.side}` : ''}${beat.unit ? `, breath ${beat.unit}` : ''}.` : (notice ?? '')}
             </p>
-            <div className="mt-3 grid grid-cols-[1fr_1.800fr_1.800fr_1fr] gap-3.5 max-md:grid-cols-3">
+            <div className="mt-3 grid shrink-0 grid-cols-[1fr_1.800fr_1.800fr_1fr] gap-3.5 max-lg:sticky max-lg:bottom-0 max-lg:-mx-4 max-lg:bg-night max-lg:p-4 max-md:grid-cols-3 max-md:gap-2 max-md:p-3">
                 <button className={control} onClick={() => go('back')}>
                     {key('B')} Back
                 </button>

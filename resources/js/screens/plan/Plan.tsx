@@ -206,7 +206,8 @@ export default function Plan() {
         // Begin where something wants settling, so that the first look falls on it.
         const first = findings?.find((finding) => finding.entry)?.entry ?? ids[0];
         if (ready && first) {
-            queueMicrotask(() => select(first, true));
+            // On narrow screens the page itself scrolls; there it stays at its top.
+            queueMicrotask(() => select(first, window.matchMedia('(min-width: 1024px)').matches));
         }
         // Only once, when the class has come.
         // eslint-disable-next-line react-hooks/exhaustive-deps

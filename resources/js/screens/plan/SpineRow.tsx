@@ -124,17 +124,17 @@ export const SpineRow = memo(function SpineRow({ row, shapes, selected, dimmed, 
             data-name={row.name}
             className={`relative zone-${row.zone ?? 'none'} ${isDragging ? 'z-20 opacity-90 shadow-none' : ''} ${dimmed ? 'opacity-40' : ''} ${selected ? 'z-10 rounded-l-[14px] border-2 border-r-0 border-ink bg-white lg:-mr-0.5' : 'border-b border-hair bg-list'}`}
         >
-            <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center md:grid-cols-[56px_62px_minmax(150px,1fr)_320px_148px]">
+            <div className="grid grid-cols-[60px_minmax(0,1fr)] items-center md:grid-cols-[56px_62px_minmax(150px,1fr)_320px_148px]">
                 <span className="hidden pl-3 text-[15px] tabular-nums text-ink-soft md:block">{clock(row.start)}</span>
-                <span className="hidden cursor-grab touch-none md:block" {...listeners} {...attributes} tabIndex={-1} role="presentation" title="Drag to move">
-                    <FigureDrawing shapes={shapes} size={62} />
+                <span className="cursor-grab pl-2 md:touch-none md:pl-0" {...listeners} {...attributes} tabIndex={-1} role="presentation" title="Drag to move">
+                    <FigureDrawing shapes={shapes} size={62} className="max-md:h-12 max-md:w-12" />
                 </span>
                 <button
                     type="button"
                     data-select
                     aria-pressed={selected}
                     onClick={() => onSelect(row.id)}
-                    className="flex min-h-[67px] min-w-0 flex-col justify-center pl-2 pr-1 text-left max-md:min-h-14 max-md:pl-3"
+                    className="flex min-h-[67px] min-w-0 flex-col justify-center pl-2 pr-1 text-left max-md:min-h-14"
                 >
                     <span className="flex items-center gap-1.5">
                         <strong className="text-[17px] leading-[1.15]">{row.name}</strong>

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Measures what teachers wait for, and prints medians. Called by bin/bench.
+ */
+
+use App\Craft\ClassDesk;
+use App\Models\SeatedClass;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Contracts\Console\Kernel;
+use KindChair\Format\GroupReader;
+
+$root = dirname(__DIR__, 2);
+require "$root/vendor/autoload.php";
+$app = require "$root/bootstrap/app.php";
+$app->make(Kernel::class)->bootstrap();
+
+$median = static function (callable $run, int $times): float {
+    $took = [];
+    for ($time = 0; $time < $times; ++$time) {
+        $start = hrtime(true);
+        $run();
+        $took[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($took);
+
+    return $took[intdiv($times, 2)];
+};
+$line = static fn (string $what, float $value, string $unit, float $aim) => printf(
+    "%-58s %8.1f %-5s aim: under %g   %s\n",
+    $what,
+    $value,
+    $unit,
+    $aim,
+    $value < $aim ? 'reached' : 'MISSED',
+);
+
+/** @var ClassDesk $desk */
+$desk = $app->make(ClassDesk::class);
+$class = SeatedClass::query()->with('group.people')->whereHas('group')->firstOrFail();
+$document = $class->plan()->document;
+
+// Forty entries: the demo's own, most of them twice in a row. Twelve people: the demo's ten and two of them again.
+$sections = $document['sections'];
+$spare = 40 - count(array_merge(...array_column($sections, 'entries')));
+foreach ($sections as $at => $section) {
+    $entries = [];
+    foreach ($section['entries'] as $entry) {
+        $entries[] = $entry;
+        if ($spare-- > 0) {
+            $entries[] = ['id' => $entry['id'] . '-again'] + $entry;
+        }
+    }
+    $sections[$at]['entries'] = $entries;
+}
+$large = ['slotMinutes' => 75, 'sections' => $sections] + $document;
+$count = count(array_merge(...array_column($sections, 'entries')));
+$people = $class->group->document();
+$people['people'] = [...$people['people'], ...array_map(
+    static fn (array $person): array => ['id' => $person['id'] . '-twin'] + $person,
+    array_slice($people['people'], 0, 2),
+)];
+$plan = $desk->read($large);
+$group = (new GroupReader($desk->craft->precautions))->read($people);
+$desk->review($plan, $group);
+$line('review of ' . $count . ' entries for 12 people, in core', $median(static fn () => $desk->review($plan, $group), 41), 'ms', 15);
+
+$address = $argv[1];
+$jar = tempnam(sys_get_temp_dir(), 'jar');
+$request = static function (string $method, string $path, ?string $body = null) use ($address, $jar): string {
+    $token = preg_match('/XSRF-TOKEN\t(\S+)/', (string) file_get_contents($jar), $found) ? urldecode($found[1]) : '';
+    $curl = curl_init($address . $path);
+    curl_setopt_array($curl, [
+        CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar,
+        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: $token"],
+    ]);
+    if ($body !== null) {
+        curl_setopt($curl, CURLOPT_POSTFIELDS, $body);
+    }
+    $answer = (string) curl_exec($curl);
+    $status = curl_getinfo($curl, CURLINFO_HTTP_CODE);
+    curl_close($curl);
+
+    return $status < 400 ? $answer : throw new RuntimeException("$method $path answered $status: " . substr($answer, 0, 300));
+};
+$request('GET', '/sign-in');
+$request('POST', '/sign-in/demo');
+$path = "/api/classes/$class->id/plan";
+$revision = json_decode($request('GET', $path), true)['revision'];
+$save = static function () use ($request, $path, &$revision, $document): void {
+    $answer = json_decode($request('PUT', $path, (string) json_encode(['revision' => $revision, 'plan' => $document])), true);
+    $revision = $answer['revision'];
+};
+$save();
+$line('saving the demo class through HTTP', $median($save, 25), 'ms', 80);
+$saveLarge = static function () use ($request, $path, &$revision, $large): void {
+    $answer = json_decode($request('PUT', $path, (string) json_encode(['revision' => $revision, 'plan' => $large])), true);
+    $revision = $answer['revision'];
+};
+$line("saving a class of $count entries through HTTP", $median($saveLarge, 25), 'ms', 80);
+
+$led = json_decode($request('POST', "/api/classes/$class->id/led"), true)['id'];
+file_put_contents($argv[2], $request('GET', "/api/led/$led/beats"));
+unlink($jar);
