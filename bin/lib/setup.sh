@@ -59,7 +59,8 @@ install_everything() {
     if newer node_modules/.installed package-lock.json; then
         enough_room 600
         echo "Installing the interface libraries ..."
-        npm ci --silent --no-fund --no-audit >storage/logs/npm.log 2>&1 || stop "The interface libraries could not be installed; storage/logs/npm.log says why."
+        # Not 'npm ci': it refuses a lock file that leaves out other systems' builds of a package.
+        npm install --no-fund --no-audit --loglevel=error >storage/logs/npm.log 2>&1 || stop "The interface libraries could not be installed; storage/logs/npm.log says why."
         touch node_modules/.installed
     fi
     if newer public/build/manifest.json resources schema vite.config.ts package-lock.json; then

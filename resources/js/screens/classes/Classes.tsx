@@ -97,6 +97,17 @@ export default function Classes() {
                     <Link className="button" to={`/led/${running.running}`}>
                         Go on leading
                     </Link>
+                    <button
+                        className="button"
+                        onClick={() => {
+                            void api.post(`led/${running.running}/end`, { attendance: {}, note: '' }).then(
+                                () => refresh('classes', 'led').then(() => navigate(`/log/${running.running}`)),
+                                (error: Error) => setProblem(error.message),
+                            );
+                        }}
+                    >
+                        End it, and keep it in the log
+                    </button>
                 </p>
             )}
             {next && (

@@ -14,6 +14,7 @@ import { clock, dayAndHour, hour } from '../../parts/time';
 import { ZoneShape, type ZoneName } from '../../parts/ZoneShape';
 import { Bench } from './Bench';
 import { BodyMap } from './BodyMap';
+import { ClassSettings } from './ClassSettings';
 import { bothSides, changeEntry, entryOf, findEntry, insertEntry, moveBy, moveTo, newId, placeOf, removeEntry, stepDose, without, type SideName } from './edits';
 import { Findings } from './Findings';
 import { PeoplePanel } from './PeoplePanel';
@@ -47,6 +48,7 @@ export default function Plan() {
     const [zone, setZone] = useState<ZoneName | null>(null);
     const [adding, setAdding] = useState<{ section: string; index: number } | null>(null);
     const [help, setHelp] = useState(false);
+    const [settings, setSettings] = useState(false);
     const [busy, setBusy] = useState(false);
     const [sheet, setSheet] = useState<'map' | 'people' | null>(null);
     const list = useRef<HTMLDivElement>(null);
@@ -320,6 +322,7 @@ export default function Plan() {
                         row={row}
                         movement={movement}
                         side={row.sides === 'one-sided' ? side : null}
+                        patterns={library.data.patterns}
                         settingsFirst={answer.plan.settings?.firstSide ?? 'left'}
                         inRound={entry.round !== undefined}
                         onChange={(change) => edit((plan) => changeEntry(plan, row.id, change))}
@@ -362,6 +365,7 @@ export default function Plan() {
                         <MenuItems anchor="bottom end" className="z-30 w-64 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:6px]">
                             {(
                                 [
+                                    ['How this class is taught', () => setSettings(true)],
                                     ['Print in large letters', () => window.open(`${sheetUrl}?large=1`, '_self')],
                                     ['Save as a file', () => download(false)],
                                     ['Save as a file, with people', () => download(true)],
@@ -471,6 +475,7 @@ export default function Plan() {
             <Sheet title="Who does what" open={sheet === 'people'} onClose={() => setSheet(null)}>
                 {peoplePanel}
             </Sheet>
+            {settings && <ClassSettings plan={answer.plan} patterns={library.data.patterns} onChange={edit} onClose={() => setSettings(false)} />}
             <Sheet title="Keys for this screen" open={help} onClose={() => setHelp(false)}>
                 <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
                     {keys.map(([key, does]) => (

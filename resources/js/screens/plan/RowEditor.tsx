@@ -1,4 +1,4 @@
-import type { LibraryMovement } from '../../api/types/answer-library';
+import type { LibraryAnswer, LibraryMovement } from '../../api/types/answer-library';
 import type { Row } from '../../api/types/answer-plan';
 import { bothSides, doseParts, onlySide, stepDose, without, type Dose, type PlanEntry, type SideName } from './edits';
 
@@ -6,6 +6,7 @@ interface Props {
     entry: PlanEntry;
     row: Row;
     movement: LibraryMovement;
+    patterns: LibraryAnswer['patterns'];
     side: SideName | null;
     settingsFirst: SideName;
     inRound: boolean;
@@ -19,7 +20,7 @@ const small = 'button min-h-11 px-3 py-1 text-[15px]';
 const pick = 'field min-h-11 w-auto max-w-52 py-1 text-[15px]';
 
 /** The chosen movement's own controls, under its row. */
-export function RowEditor({ entry, row, movement, side, settingsFirst, inRound, onChange, onMove, onRemove, onRound }: Props) {
+export function RowEditor({ entry, row, movement, patterns, side, settingsFirst, inRound, onChange, onMove, onRemove, onRound }: Props) {
     const { unit, amount } = doseParts(entry.dose);
     const sided = movement.sides === 'one-sided';
     const sideChoice = (entry.except ?? []).find((exception) => exception.side && exception.dose === null)?.side;
@@ -105,6 +106,52 @@ export function RowEditor({ entry, row, movement, side, settingsFirst, inRound, 
                     <option value="right">Right first</option>
                 </select>
             )}
+            <select
+                className={pick}
+                aria-label="Breath"
+                value={typeof entry.pattern === 'string' ? entry.pattern : ''}
+                onChange={(event) => {
+                    const next = event.target.value;
+                    onChange((e) => (next ? { ...e, pattern: next } : without(e, 'pattern')));
+                }}
+            >
+                <option value="">{typeof entry.pattern === 'object' ? entry.pattern.name : 'Breath of the section'}</option>
+                {patterns.map((pattern) => (
+                    <option key={pattern.id} value={pattern.id}>
+                        {pattern.name}, {pattern.cycle} s
+                    </option>
+                ))}
+            </select>
+            <select
+                className={pick}
+                aria-label="Rest afterwards"
+                value={entry.rest ?? 0}
+                onChange={(event) => {
+                    const next = Number(event.target.value);
+                    onChange((e) => (next ? { ...e, rest: next } : without(e, 'rest')));
+                }}
+            >
+                {[...new Set([0, 10, 20, 30, 45, 60, entry.rest ?? 0])]
+                    .sort((a, b) => a - b)
+                    .map((seconds) => (
+                        <option key={seconds} value={seconds}>
+                            {seconds === 0 ? 'No rest after' : `Rest ${seconds} s after`}
+                        </option>
+                    ))}
+            </select>
+            <input
+                className="field min-h-11 w-auto min-w-44 flex-1 py-1 text-[15px]"
+                aria-label="Note for the cue sheet"
+                placeholder="Note for the cue sheet"
+                maxLength={500}
+                defaultValue={entry.note}
+                onBlur={(event) => {
+                    const note = event.target.value.trim();
+                    if (note !== (entry.note ?? '')) {
+                        onChange((e) => (note ? { ...e, note } : without(e, 'note')));
+                    }
+                }}
+            />
             <button className={small} aria-pressed={inRound} onClick={onRound} title="Do this and the movement below on one side first, then both on the other">
                 {inRound ? 'Leave the round' : 'Round with the next'}
             </button>
