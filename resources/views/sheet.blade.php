@@ -47,16 +47,16 @@
                             </p>
                             @if ($row['note']) <p class="note">{{ $row['note'] }}</p> @endif
                             <table>
-                                <thead><tr><th scope="col">Time</th><th scope="col">Breath</th>@if ($row['isSided'])<th scope="col">Sides</th>@endif<th scope="col">Words</th><th scope="col" class="often">How often</th></tr></thead>
+                                <thead><tr><th scope="col">Time</th><th scope="col">Breath</th>@if ($row['isSided'])<th scope="col">Sides</th>@endif<th scope="col">Words</th><th scope="col">How often</th></tr></thead>
                                 <tbody>
                                     @foreach ($row['lines'] as $line)
                                         <tr @class(['said-aside' => !$line->kind->counts()])>
                                             <td class="at">{{ Clock::minutes($line->start) }}</td>
                                             <td class="breath">{{ $breath[$line->breath->value] }}</td>
-                                            @if ($row['isSided'])
-                                                <td class="side">@if ($line->side && $line->kind->counts()) They: {{ $line->side->value }} / you: {{ $line->teacherSide->value }} @endif</td>
+                                            @if ($row['isSided'] && $line->kind->counts())
+                                                <td class="side">@if ($line->side) They: {{ $line->side->value }} / you: {{ $line->teacherSide->value }} @endif</td>
                                             @endif
-                                            <td class="words">{{ $line->words }}</td>
+                                            <td class="words" @if ($row['isSided'] && !$line->kind->counts()) colspan="2" @endif>{{ $line->words }}</td>
                                             <td class="times">{{ $line->times > 1 ? $line->times . ' times' : '' }}</td>
                                         </tr>
                                     @endforeach

@@ -131,10 +131,10 @@ final class PlanningTest extends BrowserTestCase
         (new WebDriverSelect($this->field('Counted in')))->selectByValue('seconds');
         $this->see('0:30 each side');
         $this->find('[data-name="Lean to the side"] [data-select]')->click();
-        $this->press('Round with the next');
+        $this->press('Round with next');
         $this->saved('both in a round', fn (): bool => substr_count($this->text(), 'round') >= 2 && str_contains($this->text(), 'Leave the round'));
         $this->press('Leave the round');
-        $this->see('Round with the next');
+        $this->see('Round with next');
     }
 
     public function testTwoWindowsLoseNothing(): void

@@ -49,8 +49,8 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
     }
     return (
         <section aria-label="To settle" className="mx-4 my-2 rounded-[14px] bg-butter px-4 py-1.5">
-            <div className="flex flex-wrap items-stretch gap-y-2">
-                <div className="flex w-32 shrink-0 flex-col justify-center pr-3">
+            <div className="flex items-stretch gap-y-2 max-lg:flex-col">
+                <div className="flex w-32 shrink-0 flex-col justify-center pr-3 max-lg:w-full max-lg:flex-row max-lg:flex-wrap max-lg:items-center max-lg:justify-start max-lg:gap-x-4">
                     <h2 className="text-[18px] leading-6">{findings.length} to settle</h2>
                     {findings.length > 3 && (
                         <button className="min-h-6 text-left text-[14px] underline underline-offset-2" aria-expanded={all} onClick={() => setAll(!all)}>
@@ -59,17 +59,17 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                     )}
                     {settled}
                 </div>
-                <ol className="grid flex-1 gap-x-4 gap-y-2 md:grid-cols-2 xl:grid-cols-3">
+                <ol className="grid flex-1 gap-x-4 gap-y-2 lg:grid-cols-2 xl:grid-cols-3">
                     {shown.map((finding, index) => (
-                        <li key={finding.key} className="flex items-center gap-2.5 border-l border-butter-deep pl-3">
+                        <li key={finding.key} className="flex items-center gap-2.5 border-butter-deep max-lg:border-t max-lg:py-1 max-sm:flex-wrap lg:border-l lg:pl-3">
                             <Pin number={index + 1} />
-                            <button className="min-h-11 min-w-0 flex-1 text-left text-[14px] leading-[1.25]" title={`${finding.why} ${finding.source}`} onClick={() => finding.entry && onShow(finding.entry)}>
+                            <button className="min-h-11 min-w-0 flex-1 text-left text-[14px] leading-[1.25] max-lg:text-[16px] max-sm:basis-3/4" title={`${finding.why} ${finding.source}`} onClick={() => finding.entry && onShow(finding.entry)}>
                                 {finding.says}
                                 <span className="sr-only"> {finding.why}</span>
                             </button>
                             {finding.remedy && (
                                 <button
-                                    className="button min-h-11 max-w-44 border-butter-rule px-3 py-1 text-[14px] leading-tight"
+                                    className="button min-h-11 border-butter-rule px-3 py-1 text-[14px] leading-tight max-lg:text-[15px] max-sm:ml-8 max-sm:flex-1 lg:max-w-44"
                                     disabled={busy}
                                     data-finding={finding.key}
                                     onClick={() => {

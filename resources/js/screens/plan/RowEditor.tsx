@@ -16,8 +16,8 @@ interface Props {
     onRound: () => void;
 }
 
-const small = 'button min-h-11 px-3 py-1 text-[15px]';
-const pick = 'field min-h-11 w-auto max-w-52 py-1 text-[15px]';
+const small = 'button min-h-11 px-2.5 py-1 text-[15px]';
+const pick = 'field min-h-11 w-auto max-w-44 px-2 py-1 text-[15px]';
 
 /** The chosen movement's own controls, under its row. */
 export function RowEditor({ entry, row, movement, patterns, side, settingsFirst, inRound, onChange, onMove, onRemove, onRound }: Props) {
@@ -115,7 +115,7 @@ export function RowEditor({ entry, row, movement, patterns, side, settingsFirst,
                     onChange((e) => (next ? { ...e, pattern: next } : without(e, 'pattern')));
                 }}
             >
-                <option value="">{typeof entry.pattern === 'object' ? entry.pattern.name : 'Breath of the section'}</option>
+                <option value="">{typeof entry.pattern === 'object' ? entry.pattern.name : 'Usual breath'}</option>
                 {patterns.map((pattern) => (
                     <option key={pattern.id} value={pattern.id}>
                         {pattern.name}, {pattern.cycle} s
@@ -135,14 +135,14 @@ export function RowEditor({ entry, row, movement, patterns, side, settingsFirst,
                     .sort((a, b) => a - b)
                     .map((seconds) => (
                         <option key={seconds} value={seconds}>
-                            {seconds === 0 ? 'No rest after' : `Rest ${seconds} s after`}
+                            {seconds === 0 ? 'No rest' : `Rest ${seconds} s`}
                         </option>
                     ))}
             </select>
             <input
-                className="field min-h-11 w-auto min-w-44 flex-1 py-1 text-[15px]"
+                className="field min-h-11 w-auto min-w-24 flex-1 px-2 py-1 text-[15px]"
                 aria-label="Note for the cue sheet"
-                placeholder="Note for the cue sheet"
+                placeholder="Note"
                 maxLength={500}
                 defaultValue={entry.note}
                 onBlur={(event) => {
@@ -153,7 +153,7 @@ export function RowEditor({ entry, row, movement, patterns, side, settingsFirst,
                 }}
             />
             <button className={small} aria-pressed={inRound} onClick={onRound} title="Do this and the movement below on one side first, then both on the other">
-                {inRound ? 'Leave the round' : 'Round with the next'}
+                {inRound ? 'Leave the round' : 'Round with next'}
             </button>
             <span className="ml-auto flex gap-1">
                 <button className={small} aria-label={`Move ${row.name} up`} onClick={() => onMove(-1)}>
