@@ -137,6 +137,50 @@ final class PlanningTest extends BrowserTestCase
         $this->see('Round with next');
     }
 
+    public function testAMovementIsDraggedToAnotherPlace(): void
+    {
+        $this->openPlan();
+        $this->add('Warm', 'Roll the shoulders');
+        $this->add('Warm', 'Arms float up and down');
+        $this->add('Warm', 'Rock heels and toes');
+        $handle = fn (string $name) => $this->find("[data-name=\"$name\"] [title='Drag to move']");
+        $this->find('[data-name="Roll the shoulders"] [data-select]')->click();
+        $this->browser->action()->moveToElement($handle('Rock heels and toes'))->clickAndHold()
+            ->moveByOffset(0, -30)->moveToElement($handle('Roll the shoulders'))->moveByOffset(0, -6)->release()->perform();
+        $this->saved('the dragged movement first', fn (): bool => $this->rows()[0] === 'Rock heels and toes');
+        $this->browser->navigate()->refresh();
+        $this->until(fn (): bool => count($this->rows()) === 3, 'the class after a reload');
+        self::assertSame(['Rock heels and toes', 'Roll the shoulders', 'Arms float up and down'], $this->rows());
+    }
+
+    public function testHowTheClassIsTaughtChangesWhatIsComputed(): void
+    {
+        $this->openPlan();
+        $this->add('Head to toe', 'Lean to the side');
+        $this->see('0:40');
+        $this->press('More');
+        $this->press('How this class is taught');
+        (new WebDriverSelect($this->field('Breath')))->selectByValue('longer-out');
+        $this->field('Minutes booked')->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $this->field('Minutes booked')->sendKeys(['20', WebDriverKeys::TAB]);
+        $this->press('Close');
+        $this->see('of a 20 min slot');
+        $this->see('0:50');
+        $this->press('Undo');
+        $this->see('of a 45 min slot');
+        $this->see('0:50');
+    }
+
+    public function testANoteIsKeptAndPrinted(): void
+    {
+        $this->openPlan();
+        $this->add('Warm', 'Roll the shoulders');
+        $this->field('Note for the cue sheet')->sendKeys(['Small ones for Ada', WebDriverKeys::TAB]);
+        usleep(600_000);
+        $this->press('Print cue sheet');
+        $this->see('Small ones for Ada');
+    }
+
     public function testTwoWindowsLoseNothing(): void
     {
         $this->openPlan();

@@ -119,7 +119,7 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
     const [ending, setEnding] = useState(false);
     const [allDifferent, setAllDifferent] = useState(false);
     const [offline, setOffline] = useState(!navigator.onLine);
-    const [returned, setReturned] = useState(start !== null);
+    const [returned, setReturned] = useState(start !== null && start.startedAt !== null);
     const [notice, setNotice] = useState<string | null>(null);
     const escape = useRef(0);
     const entries = useMemo(() => new Map(lead.entries.map((entry) => [entry.id, entry])), [lead]);
@@ -427,7 +427,7 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
                     {key('B')} Back
                 </button>
                 <button className={`${control} border-[3px] border-cream bg-night-3 max-md:order-first max-md:col-span-3`} onClick={() => go('toggle')} aria-pressed={player.paused}>
-                    {key('Space')} {player.paused ? (start || position > 0 ? 'Go on' : 'Begin') : 'Pause'}
+                    {key('Space')} {player.paused ? (start?.startedAt || position > 0 ? 'Go on' : 'Begin') : 'Pause'}
                 </button>
                 <button className={control} onClick={() => go('hold')}>
                     {key('H')}

@@ -17,8 +17,8 @@ interface Hold {
 export interface PlayerState {
     /** seconds into the played beats */
     position: number;
-    /** wall clock at the start, in milliseconds */
-    startedAt: number;
+    /** wall clock at the start, in milliseconds; null before the first breath */
+    startedAt: number | null;
     savedAt: number;
     holds: Hold[];
     done: Stretch[];
@@ -36,7 +36,7 @@ export class Player {
     private anchor = 0;
     private anchoredAt = 0;
     private pausedAt: number | null = null;
-    private startedAt: number;
+    private startedAt: number | null;
     private done: Stretch[] = [];
     /** base plan start of every played beat */
     private planned: number[];
@@ -49,7 +49,7 @@ export class Player {
     ) {
         this.beats = beats;
         this.planned = beats.map((beat) => beat.start);
-        this.startedAt = restored?.startedAt ?? now();
+        this.startedAt = restored?.startedAt ?? null;
         if (restored) {
             for (const hold of restored.holds) {
                 this.insert(hold);
@@ -99,7 +99,7 @@ export class Player {
 
     /** Real seconds since the start, pauses and interruptions included. */
     gone(): number {
-        return ((this.now() - this.startedAt) / 1000) * this.speed;
+        return this.startedAt === null ? 0 : ((this.now() - this.startedAt) / 1000) * this.speed;
     }
 
     /** Where the plan says we would be, had nothing been held or skipped. */
@@ -112,6 +112,7 @@ export class Player {
     go(): void {
         if (this.pausedAt !== null) {
             this.credit(this.pausedAt);
+            this.startedAt ??= this.now();
             this.pausedAt = null;
             this.anchoredAt = this.now();
         }
@@ -223,7 +224,7 @@ export class Player {
 
     private credit(since: number): void {
         const beat = this.beats[this.index()];
-        if (beat) {
+        if (beat && this.startedAt !== null) {
             this.note(beat.entry, null, false, ((this.now() - since) / 1000) * this.speed);
         }
     }

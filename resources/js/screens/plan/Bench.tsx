@@ -16,7 +16,7 @@ export function Bench({ totals, current, onChoose }: { totals: PlanAnswer['total
                             style={{ flex: `${section.seconds} 1 0` }}
                             aria-current={section.id === current ? 'true' : undefined}
                             aria-label={`${section.name}, ${clock(section.seconds)}`}
-                            className={`relative h-11 min-w-[22px] rounded-t-[10px] rounded-b-[3px] border-[1.5px] px-1.5 text-left max-md:px-0.5 md:min-w-[76px] ${section.id === current ? 'border-2 border-ink bg-white' : 'border-cushion-edge bg-cushion hover:border-ink'} ${spare < 0 && section === totals.sections.at(-1) ? 'bg-butter-deep' : ''}`}
+                            className={`relative h-11 min-w-[22px] rounded-t-[10px] rounded-b-[3px] border-[1.5px] px-1.5 text-left max-md:px-0.5 md:min-w-[96px] ${section.id === current ? 'border-2 border-ink bg-white' : 'border-cushion-edge bg-cushion hover:border-ink'} ${spare < 0 && section === totals.sections.at(-1) ? 'bg-butter-deep' : ''}`}
                         >
                             <span className="block truncate text-[15px] font-bold leading-5 max-md:invisible">{section.name}</span>
                             <span className="mt-1 flex h-2 gap-px overflow-hidden rounded-sm">
@@ -35,7 +35,7 @@ export function Bench({ totals, current, onChoose }: { totals: PlanAnswer['total
                 </svg>
                 <div className="flex text-[14px] text-ink-soft max-md:hidden" aria-hidden="true">
                     {totals.sections.map((section) => (
-                        <span key={section.id} style={{ flex: `${section.seconds} 1 0` }} className="min-w-[76px] text-center">
+                        <span key={section.id} style={{ flex: `${section.seconds} 1 0` }} className="min-w-[96px] text-center">
                             {section.seconds > 0 ? clock(section.seconds) : ''}
                         </span>
                     ))}

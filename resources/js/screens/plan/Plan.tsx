@@ -384,7 +384,7 @@ export default function Plan() {
                 <a className="button shrink-0 px-3 max-md:hidden" href={sheetUrl}>
                     Print cue sheet
                 </a>
-                <button className="button button-main shrink-0" onClick={() => void lead()}>
+                <button className="button button-main shrink-0" onClick={() => void lead()} disabled={answer.entries.length === 0}>
                     <span className="max-md:hidden">Lead this class</span>
                     <span className="md:hidden">Lead</span>
                 </button>
