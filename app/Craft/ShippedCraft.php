@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Craft;
 
 use KindChair\Format\Craft;
+use KindChair\Format\MovementReader;
+use KindChair\Format\Node;
+use KindChair\Movement\Movement;
+use KindChair\Movement\MovementLibrary;
 use RuntimeException;
 
 /** Reads the shipped craft from core/data. */
@@ -13,10 +17,13 @@ final class ShippedCraft
     public static function load(): Craft
     {
         $data = dirname(__DIR__, 2) . '/core/data';
-        $movements = glob("$data/movements/*.json") ?: [];
+        $readers = [];
+        foreach (glob("$data/movements/*.json") ?: [] as $file) {
+            $readers[basename($file, '.json')] = static fn (): Movement => MovementReader::read(Node::root(self::decoded($file)));
+        }
 
         return Craft::of(
-            array_map(self::decoded(...), array_values($movements)),
+            MovementLibrary::reading($readers),
             self::decoded("$data/precautions.json"),
             self::decoded("$data/ranges.json"),
             self::decoded("$data/patterns.json"),

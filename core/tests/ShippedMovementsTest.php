@@ -29,6 +29,12 @@ final class ShippedMovementsTest extends TestCase
         }
     }
 
+    #[DataProvider('movements')]
+    public function testItsFileIsNamedAfterIt(Movement $movement): void
+    {
+        self::assertFileExists(dirname(__DIR__) . "/data/movements/$movement->id.json");
+    }
+
     public function testTheLibraryCoversTheBodyAndNamesAreUnique(): void
     {
         $movements = Make::craft()->library->all();
@@ -107,7 +113,11 @@ final class ShippedMovementsTest extends TestCase
     #[DataProvider('movements')]
     public function testCuesFitTheirBreathAndAreShortEnough(Movement $movement): void
     {
-        $pattern = Make::craft()->patterns->get($movement->id === 'opening-sighs' ? 'longer-out-short' : 'even');
+        $pattern = Make::craft()->patterns->get(match (true) {
+            $movement->id === 'opening-sighs' => 'longer-out-short',
+            $movement->cuesPause(Breath::HoldFull) => 'box',
+            default => 'even',
+        });
         $settings = new Settings();
         foreach ($movement->variations as $variation) {
             self::assertLessThanOrEqual(24, $variation->introductionWords(), $variation->id);
@@ -125,7 +135,7 @@ final class ShippedMovementsTest extends TestCase
     public function testTheBreathGoesWithTheMovementOrSaysWhyNot(Movement $movement): void
     {
         $opens = [JointAction::ShoulderFlexion, JointAction::ShoulderAbduction, JointAction::TrunkExtension, JointAction::ShoulderLift, JointAction::HipAbduction];
-        $folds = [JointAction::TrunkFlexion, JointAction::HipHinge, JointAction::TrunkSide, JointAction::TrunkTurn, JointAction::NeckFlexion, JointAction::NeckSide];
+        $folds = [JointAction::TrunkFlexion, JointAction::HipHinge, JointAction::TrunkSide, JointAction::TrunkTurn, JointAction::NeckFlexion, JointAction::NeckSide, JointAction::ShoulderAcross];
         $steps = $movement->steps;
         foreach ($steps as $at => $step) {
             $before = $steps[$at - 1] ?? $steps[count($steps) - 1];
@@ -141,7 +151,7 @@ final class ShippedMovementsTest extends TestCase
                 foreach ($step->breath === $against ? $actions : [] as $action) {
                     $comesWithAFold = array_filter($folds, static fn (JointAction $fold): bool => $grows($fold) > 0) !== [];
                     $isAgainst = $grows($action) > 10 && !($against === Breath::Out && $comesWithAFold);
-                    // Pressing the hands away rounds the back, and goes with the out-breath.
+                    // Pressing the hands away rounds the back, closing the arms brings them across: both go with the out-breath.
                     self::assertFalse($isAgainst && $movement->breathReason === null, "$step->id: {$action->value} against the breath");
                 }
             }

@@ -102,7 +102,9 @@ final readonly class Figure
                     continue;
                 }
                 $rest = $angle->action === JointAction::KneeFlexion || $angle->action === JointAction::HipFlexion ? 90 : 0;
-                $size += abs($angle->degrees - $rest);
+                // A bent elbow says less about a shape than what the arm does.
+                $weight = $angle->action->joint() === Joint::Elbow ? 0.3 : 1.0;
+                $size += abs($angle->degrees - $rest) * $weight;
             }
             if ($size > $most) {
                 [$best, $most] = [$angles, $size];

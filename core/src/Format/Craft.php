@@ -10,7 +10,6 @@ use KindChair\Body\JointRange;
 use KindChair\Body\RangeTable;
 use KindChair\Breath\PatternBook;
 use KindChair\Movement\ChangeOvers;
-use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Position;
@@ -34,20 +33,16 @@ final readonly class Craft
     }
 
     /**
-     * @param list<array<array-key, mixed>> $movements decoded movement documents
      * @param array<array-key, mixed> $precautions decoded precautions.json
      * @param array<array-key, mixed> $ranges decoded ranges.json
      * @param array<array-key, mixed> $patterns decoded patterns.json
      * @param array<array-key, mixed> $changeOvers decoded change-overs.json
      * @throws FormatError
      */
-    public static function of(array $movements, array $precautions, array $ranges, array $patterns, array $changeOvers): self
+    public static function of(MovementLibrary $library, array $precautions, array $ranges, array $patterns, array $changeOvers): self
     {
         return new self(
-            new MovementLibrary(array_map(
-                static fn (array $movement): Movement => MovementReader::read(Node::root($movement)),
-                $movements,
-            )),
+            $library,
             new PrecautionBook(array_map(self::precaution(...), Node::root($precautions)->at('precautions')->items())),
             self::ranges(Node::root($ranges)),
             new PatternBook(array_map(PlanReader::pattern(...), Node::root($patterns)->at('patterns')->items())),

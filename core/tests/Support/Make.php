@@ -10,6 +10,8 @@ use KindChair\Body\Side;
 use KindChair\Breath\Breath;
 use KindChair\Breath\BreathPattern;
 use KindChair\Format\Craft;
+use KindChair\Format\MovementReader;
+use KindChair\Format\Node;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\ChangeOvers;
@@ -50,7 +52,10 @@ final class Make
         $data = dirname(__DIR__, 2) . '/data';
 
         return self::$craft ??= Craft::of(
-            array_map($decode, glob("$data/movements/*.json") ?: []),
+            MovementLibrary::of(array_map(
+                static fn (string $file): Movement => MovementReader::read(Node::root($decode($file))),
+                glob("$data/movements/*.json") ?: [],
+            )),
             $decode("$data/precautions.json"),
             $decode("$data/ranges.json"),
             $decode("$data/patterns.json"),
@@ -196,7 +201,7 @@ final class Make
 
     public static function library(Movement ...$movements): MovementLibrary
     {
-        return new MovementLibrary(array_values($movements));
+        return MovementLibrary::of(array_values($movements));
     }
 
     public static function changeOvers(): ChangeOvers
