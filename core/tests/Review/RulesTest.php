@@ -6,8 +6,10 @@ namespace KindChair\Tests\Review;
 
 use KindChair\Body\Region;
 use KindChair\Body\Side;
+use KindChair\Breath\Breath;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementTrait;
+use KindChair\Movement\Phase;
 use KindChair\Movement\Sides;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
@@ -274,6 +276,21 @@ final class RulesTest extends TestCase
         self::assertSame(Severity::People, $finding->severity);
         self::assertSame('Use Press', $finding->remedy?->label);
         self::assertSame('press', $this->settled($finding, $group)->entry('e')->movement);
+    }
+
+    public function testOfSeveralTheOneThatMovesTheSameJointsIsTaken(): void
+    {
+        $group = $this->leavesOut()[1];
+        $opens = [Make::step('out', Phase::Cycle, Breath::Out, ['work' => ['hip-outward' => 20]])];
+        $this->movements = [
+            Make::movement('figure', regions: [Region::Hips], rest: null, steps: $opens, variations: [
+                Make::variation('plain', $opens, traits: [MovementTrait::FigureFour]),
+            ]),
+            Make::movement('lift', regions: [Region::Hips]),
+            Make::movement('opens', regions: [Region::Hips], steps: $opens),
+        ];
+
+        self::assertSame('Use Opens', $this->only($this->planOf(Make::entry('e', 'figure', Make::breaths(12))), $group)->remedy?->label);
     }
 
     public function testWithoutAnotherMovementItIsLeftOut(): void

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace KindChair\Review\Rules;
 
+use KindChair\Body\Side;
 use KindChair\Fit\Asked;
 use KindChair\Fit\Mark;
+use KindChair\Movement\JointAngle;
 use KindChair\Movement\Movement;
+use KindChair\Movement\Variation;
 use KindChair\Plan\Entry;
 use KindChair\Review\Finding;
 use KindChair\Review\Remedy;
@@ -54,7 +57,7 @@ final readonly class NobodyLeftOut implements Rule
     {
         $asked = $subject->asked($entry);
         $best = null;
-        $leastRest = PHP_INT_MAX;
+        $bestRank = [PHP_INT_MAX, 0];
         foreach ($this->candidates($subject, $asked->movement) as $candidate) {
             $variation = $candidate->variation($candidate->usualVariation);
             $offer = new Asked($candidate, $variation, $asked->pattern, $asked->passes);
@@ -67,8 +70,9 @@ final readonly class NobodyLeftOut implements Rule
                     default => 0,
                 };
             }
-            if ($resting < min(1000, $leastRest)) {
-                [$best, $leastRest] = [$candidate, $resting];
+            $rank = [$resting, -self::likeness($asked->variation, $variation)];
+            if ($resting < 1000 && $rank < $bestRank) {
+                [$best, $bestRank] = [$candidate, $rank];
             }
         }
         if ($best === null) {
@@ -78,6 +82,17 @@ final readonly class NobodyLeftOut implements Rule
         return new Remedy("Use {$best->name()}", $subject->plan->withEntry(
             $entry->withMovement($best->id, $best->usualVariation, $best->doses->usual),
         ));
+    }
+
+    /** How many joint actions two variations share: the more, the nearer their aims. */
+    private static function likeness(Variation $one, Variation $other): int
+    {
+        $actions = static fn (Variation $variation): array => array_unique(array_map(
+            static fn (JointAngle $angle): string => $angle->action->value,
+            $variation->reach(Side::Left),
+        ));
+
+        return count(array_intersect($actions($one), $actions($other)));
     }
 
     /** @return list<Movement> the named substitutes first, then others for the same region that are not planned yet */
