@@ -11,6 +11,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use KindChair\Format\FormatError;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php')
@@ -25,6 +26,9 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->render(static fn (FormatError $error, Request $request) => $request->expectsJson()
             ? response()->json(['message' => $error->getMessage(), 'place' => $error->place, 'expected' => $error->expected], 422)
+            : null);
+        $exceptions->render(static fn (NotFoundHttpException $error, Request $request) => $request->is('api/*')
+            ? response()->json(['message' => 'This is not here, or not here any more.'], 404)
             : null);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
     })

@@ -146,6 +146,7 @@ final class PlanTest extends AppTestCase
         $this->actingAs($this->teacher('other@kind-chair.example'));
 
         $this->getJson('/api/classes')->assertExactJson(['classes' => []]);
+        $this->getJson("/api/classes/$id/plan")->assertExactJson(['message' => 'This is not here, or not here any more.']);
         foreach ([['get', 'plan'], ['put', 'plan'], ['put', 'current'], ['post', 'undo'], ['post', 'redo'], ['post', 'remedies'], ['get', 'file'], ['post', 'led']] as [$method, $path]) {
             $this->json($method, "/api/classes/$id/$path", ['revision' => 1, 'plan' => self::plan(), 'finding' => 'x'])->assertNotFound();
         }

@@ -55,13 +55,13 @@ final class ReviewOfClass extends PlanFileCommand
     /** @return array<string, mixed> */
     private static function ledger(Ledger $ledger): array
     {
-        $tally = static fn (Tally $tally): array => ['seconds' => Clock::seconds($tally->tenths), 'repetitions' => $tally->repetitions];
+        $each = static fn (array $tallies): object => (object) array_map(static fn (Tally $tally): array => $tally->toArray(), $tallies);
 
         return [
-            'left' => $tally($ledger->left),
-            'right' => $tally($ledger->right),
-            'directions' => (object) array_map($tally, $ledger->directions),
-            'crossings' => (object) array_map($tally, $ledger->crossings),
+            'left' => $ledger->left->toArray(),
+            'right' => $ledger->right->toArray(),
+            'directions' => $each($ledger->directions),
+            'crossings' => $each($ledger->crossings),
             'balanced' => $ledger->sidesBalance(),
         ];
     }

@@ -9,7 +9,6 @@ use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
 use KindChair\Review\Clock;
 use KindChair\Review\Ledger;
-use KindChair\Review\Tally;
 use KindChair\Script\Script;
 use KindChair\Timeline\Beat;
 
@@ -52,8 +51,6 @@ final class TimelineOfClass extends PlanFileCommand
     /** @return array<string, array{seconds: float, repetitions: int}> */
     private static function sides(Ledger $ledger): array
     {
-        $tally = static fn (Tally $tally): array => ['seconds' => Clock::seconds($tally->tenths), 'repetitions' => $tally->repetitions];
-
-        return ['left' => $tally($ledger->left), 'right' => $tally($ledger->right)];
+        return ['left' => $ledger->left->toArray(), 'right' => $ledger->right->toArray()];
     }
 }

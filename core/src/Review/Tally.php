@@ -16,6 +16,12 @@ final readonly class Tally
         return new self($this->tenths + $tenths, $this->repetitions + $repetitions);
     }
 
+    /** @return array{seconds: float, repetitions: int} */
+    public function toArray(): array
+    {
+        return ['seconds' => Clock::seconds($this->tenths), 'repetitions' => $this->repetitions];
+    }
+
     public function isMissing(): bool
     {
         return $this->tenths === 0;

@@ -75,7 +75,7 @@ function Detail({ movement, library }: { movement: LibraryMovement; library: Lib
 
 export default function Movements() {
     const library = useLibrary();
-    const { found, controls, clear } = useFinder(library.data);
+    const { found, controls, nothing } = useFinder(library.data);
     const [open, setOpen] = useState<LibraryMovement | null>(null);
     if (library.error) {
         return <Trouble error={library.error} again={() => void library.refetch()} />;
@@ -99,14 +99,7 @@ export default function Movements() {
                     </li>
                 ))}
             </ul>
-            {found.length === 0 && (
-                <p className="py-8 text-center">
-                    No movement goes by these words.{' '}
-                    <button className="button ml-2" onClick={clear}>
-                        Show all
-                    </button>
-                </p>
-            )}
+            {nothing}
             <Sheet title={open?.names.plain ?? ''} open={open !== null} onClose={() => setOpen(null)} wide>
                 {open && <Detail movement={open} library={data} />}
             </Sheet>

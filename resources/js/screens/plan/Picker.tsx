@@ -6,7 +6,6 @@ import { ZoneShape, type ZoneName } from '../../parts/ZoneShape';
 
 export const zones: [ZoneName | 'none' | 'all', string][] = [
     ['all', 'All'],
-    ['none', 'Breath'],
     ['head', 'Head, neck'],
     ['shoulders', 'Shoulders'],
     ['arms', 'Arms, hands'],
@@ -14,6 +13,7 @@ export const zones: [ZoneName | 'none' | 'all', string][] = [
     ['hips', 'Hips'],
     ['legs', 'Legs, knees'],
     ['feet', 'Ankles, feet'],
+    ['none', 'Breath, stillness'],
 ];
 
 /** Movements by region and by words in any of their names. */
@@ -41,11 +41,25 @@ export function useFinder(library: LibraryAnswer | undefined) {
             </div>
         </div>
     );
-    return { found, controls, clear: () => (setWords(''), setZone('all')) };
+    const nothing = found.length === 0 && (
+        <p className="py-8 text-center">
+            No movement goes by these words.{' '}
+            <button
+                className="button ml-2"
+                onClick={() => {
+                    setWords('');
+                    setZone('all');
+                }}
+            >
+                Show all
+            </button>
+        </p>
+    );
+    return { found, controls, nothing };
 }
 
 export function Picker({ library, into, onPick, onClose }: { library: LibraryAnswer; into: string; onPick: (movement: LibraryMovement) => void; onClose: () => void }) {
-    const { found, controls, clear } = useFinder(library);
+    const { found, controls, nothing } = useFinder(library);
     return (
         <Sheet title={`Add to ${into}`} open onClose={onClose} wide>
             {controls}
@@ -62,14 +76,7 @@ export function Picker({ library, into, onPick, onClose }: { library: LibraryAns
                     </li>
                 ))}
             </ul>
-            {found.length === 0 && (
-                <p className="py-6 text-center">
-                    No movement goes by these words.{' '}
-                    <button className="button ml-2" onClick={clear}>
-                        Show all
-                    </button>
-                </p>
-            )}
+            {nothing}
         </Sheet>
     );
 }
