@@ -13,7 +13,7 @@ export const zones: [ZoneName | 'none' | 'all', string][] = [
     ['hips', 'Hips'],
     ['legs', 'Legs, knees'],
     ['feet', 'Ankles, feet'],
-    ['none', 'Breath, stillness'],
+    ['none', 'Breath'],
 ];
 
 /** Movements by region and by words in any of their names. */
