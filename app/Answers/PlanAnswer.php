@@ -54,8 +54,6 @@ final readonly class PlanAnswer
                 'seconds' => Clock::seconds($review->coverage->zones[$zone->value]),
             ], Zone::cases()),
             'stillness' => Clock::seconds($review->coverage->stillness),
-            'orderScore' => round($review->order->score, 3),
-            'balanced' => $review->total->sidesBalance(),
             'findings' => array_map(fn (Finding $finding): array => $this->finding($finding, $review, $group->paceFactor()), $review->findings),
             'people' => array_map(static fn ($person): array => [
                 'id' => $person->id,
@@ -114,7 +112,6 @@ final readonly class PlanAnswer
                 'id' => $entry->id,
                 'start' => Clock::seconds($turns[0]->start ?? 0),
                 'seconds' => Clock::seconds($review->timeline->entryLength($entry->id)),
-                'setUp' => Clock::seconds((int) array_sum(array_map(static fn ($turn): int => $turn->setUp(), $turns))),
                 'name' => $movement->name(),
                 'variation' => $movement->variation($entry->variation)->name,
                 'dose' => DoseWords::of($movement, $entry, $passes),

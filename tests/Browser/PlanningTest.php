@@ -111,6 +111,7 @@ final class PlanningTest extends BrowserTestCase
         $this->signIn();
         $this->press('Settle and plan');
         $this->see('Dov L. has no version of Ankle on the other shin');
+        $this->see('Nobody should be left to guess what is safe for them.');
         $remedy = $this->find('[data-finding^="nobody-left-out"]');
         self::assertStringStartsWith('Use ', $remedy->getText());
         $remedy->click();

@@ -127,7 +127,7 @@ final class Chooser
         if ($missing !== []) {
             return ['There is no ' . implode(' or ', $missing) . ' here.'];
         }
-        $broken = $this->avoided($person, $asked, $variation);
+        $broken = $this->avoided($person, $asked, $movement, $variation);
         if ($broken !== []) {
             return $broken;
         }
@@ -135,7 +135,7 @@ final class Chooser
         if ($reach['refused'] !== []) {
             return $reach['refused'];
         }
-        [$atMost, $timeReasons] = $this->timeLimit($person, $asked, $variation);
+        [$atMost, $timeReasons] = $this->timeLimit($person, $asked, $movement, $variation);
         $ownBreath = false;
         foreach ($person->precautions as $noted) {
             $limit = $noted->precaution->breathLimit;
@@ -170,13 +170,13 @@ final class Chooser
     }
 
     /** @return list<string> a sentence for each trait of the variation that a precaution forbids */
-    private function avoided(Participant $person, Asked $asked, Variation $variation): array
+    private function avoided(Participant $person, Asked $asked, Movement $movement, Variation $variation): array
     {
         $broken = [];
         foreach ($person->precautions as $noted) {
             foreach ($noted->precaution->avoid as $trait) {
                 $present = $trait === MovementTrait::ArmsOverheadSustained
-                    ? $variation->has($trait) || Overhead::longest($variation, $asked->passes) > 200
+                    ? $variation->has($trait) || $this->overhead($asked, $movement, $variation) > 200
                     : $variation->has($trait);
                 if ($trait === MovementTrait::BreathRetention && $asked->pattern->retains()) {
                     $present = true;
@@ -234,7 +234,8 @@ final class Chooser
                     continue;
                 }
                 $cap = new JointAngle($angle->action, $angle->side, $to);
-                $caps[$cap->key()] = $cap;
+                // A knee may be held both from straightening and from bending.
+                $caps[$cap->key() . ':' . $angle->degrees] = $cap;
             }
             if ($kept === 0 && $angles !== []) {
                 $refused[] = "The {$named->value} side cannot be asked for this.";
@@ -295,13 +296,13 @@ final class Chooser
     }
 
     /** @return array{int|null, list<string>} */
-    private function timeLimit(Participant $person, Asked $asked, Variation $variation): array
+    private function timeLimit(Participant $person, Asked $asked, Movement $movement, Variation $variation): array
     {
         $atMost = null;
         $why = [];
         foreach ($person->precautions as $noted) {
             foreach ($noted->precaution->traitLimits as $limit) {
-                if ($this->unbroken($limit, $asked, $variation) > $limit->seconds * 10) {
+                if ($this->unbroken($limit, $asked, $movement, $variation) > $limit->seconds * 10) {
                     $atMost = min($atMost ?? PHP_INT_MAX, $limit->seconds * 10);
                     $why[] = ucfirst($noted->precaution->name) . ": {$limit->trait->plainName()} for at most $limit->seconds seconds.";
                 }
@@ -311,13 +312,26 @@ final class Chooser
         return [$atMost, $why];
     }
 
-    private function unbroken(TraitLimit $limit, Asked $asked, Variation $variation): int
+    private function unbroken(TraitLimit $limit, Asked $asked, Movement $movement, Variation $variation): int
     {
         if ($limit->trait === MovementTrait::ArmsOverheadSustained) {
-            return Overhead::longest($variation, $asked->passes);
+            return $this->overhead($asked, $movement, $variation);
         }
 
         return $variation->has($limit->trait) ? $asked->longestPass : 0;
+    }
+
+    /**
+     * Tenths of a second with arms overhead without a break. The steps of a substitute are not in the passes
+     * that were asked for; with an arm overhead in any of them, the whole pass counts.
+     */
+    private function overhead(Asked $asked, Movement $movement, Variation $variation): int
+    {
+        if ($movement->id === $asked->movement->id) {
+            return Overhead::longest($variation, $asked->passes);
+        }
+
+        return $variation->overheadSteps === [] ? 0 : $asked->longestPass;
     }
 
     /** @param non-empty-array<string, string> $words */

@@ -82,11 +82,6 @@ final readonly class Node
         return is_string($this->value);
     }
 
-    public function isNull(): bool
-    {
-        return $this->value === null;
-    }
-
     /** @return list<self> */
     public function items(): array
     {

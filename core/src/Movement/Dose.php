@@ -17,11 +17,6 @@ final readonly class Dose
         }
     }
 
-    public function equals(self $other): bool
-    {
-        return $this->unit === $other->unit && $this->amount === $other->amount;
-    }
-
     /** The dose in words: "5 breaths", "1 repetition", "0:40". */
     public function inWords(): string
     {

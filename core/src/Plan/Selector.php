@@ -19,9 +19,4 @@ final readonly class Selector
             && ($this->direction === null || $this->direction === $direction)
             && ($this->crossing === null || $this->crossing === $crossing);
     }
-
-    public function equals(self $other): bool
-    {
-        return $this->side === $other->side && $this->direction === $other->direction && $this->crossing === $other->crossing;
-    }
 }

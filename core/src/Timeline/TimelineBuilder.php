@@ -188,8 +188,6 @@ final readonly class TimelineBuilder
             $timed,
             $sideChanges,
             $rest,
-            $baseChange > 0,
-            $propChange > 0,
             $beats,
         );
     }

@@ -15,6 +15,7 @@ final readonly class Turn
      * @param int $changing base and prop changes at the group's pace
      * @param list<TimedPass> $passes
      * @param int $sideChanges all changes of side between passes, and before a round's second half
+     * @param list<Beat> $beats everything in order, set-up, changes and rest included
      */
     public function __construct(
         public string $sectionId,
@@ -26,9 +27,6 @@ final readonly class Turn
         public array $passes,
         public int $sideChanges,
         public int $rest,
-        public bool $changesBase,
-        public bool $changesProp,
-        /** @var list<Beat> */
         public array $beats,
     ) {
     }

@@ -184,6 +184,17 @@ final class ChooserTest extends TestCase
         self::assertSame(Mark::Fully, $this->choose(Make::person('a', more: ['precautions' => [$longer]]), self::ladder())->mark);
     }
 
+    public function testASubstituteIsHeldToTheLimitForTheWholePass(): void
+    {
+        $limit = Make::noted(['avoid' => [MovementTrait::Grip], 'traitLimits' => [new TraitLimit(MovementTrait::ArmsOverheadSustained, 5)]]);
+        $grips = Make::movement('grips', substitutes: ['reach'], variations: [
+            Make::variation('plain', Make::breathSteps(), traits: [MovementTrait::Grip]),
+        ]);
+        $version = $this->choose(Make::person('a', more: ['precautions' => [$limit]]), $grips, null, '', self::ladder());
+
+        self::assertSame(['reach', 'high', 50], [$version->movement, $version->variation, $version->atMost]);
+    }
+
     public function testABreathThatIsTooLongBecomesTheirOwn(): void
     {
         $limit = Make::noted(['breathLimit' => new BreathLimit(60, 2.0)]);

@@ -24,7 +24,6 @@ final class NodeTest extends TestCase
         self::assertTrue($node->at('on')->bool());
         self::assertSame(Side::Left, $node->at('side')->enum(Side::class));
         self::assertSame(['a', 'b'], $node->at('list')->strings());
-        self::assertTrue($node->at('none')->isNull());
         self::assertNull($node->maybe('none'));
         self::assertNull($node->maybe('missing'));
         self::assertSame('/list/1', $node->at('list')->items()[1]->place);

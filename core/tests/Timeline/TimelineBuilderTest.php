@@ -128,8 +128,6 @@ final class TimelineBuilderTest extends TestCase
         self::assertSame(150 + 80, $timeline->turnsOf('a')[0]->setUp());
         self::assertSame(0, $timeline->turnsOf('b')[0]->setUp());
         self::assertSame(150 + 60, $timeline->turnsOf('c')[0]->setUp());
-        self::assertTrue($timeline->turnsOf('c')[0]->changesBase);
-        self::assertFalse($timeline->turnsOf('b')[0]->changesProp);
     }
 
     /**

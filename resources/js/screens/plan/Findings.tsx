@@ -65,7 +65,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                             <Pin number={index + 1} />
                             <button className="min-h-11 min-w-0 flex-1 text-left text-[14px] leading-[1.25] max-lg:text-[16px] max-sm:basis-3/4" title={`${finding.why} ${finding.source}`} onClick={() => finding.entry && onShow(finding.entry)}>
                                 {finding.says}
-                                <span className="sr-only"> {finding.why}</span>
+                                <span className={finding.entry ? 'sr-only' : 'block text-ink-soft'}> {finding.why}</span>
                             </button>
                             {finding.remedy && (
                                 <button

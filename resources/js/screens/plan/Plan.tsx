@@ -320,6 +320,7 @@ export default function Plan() {
                     <RowEditor
                         entry={entry}
                         row={row}
+                        findings={answer.findings.filter((finding) => finding.entry === row.id)}
                         movement={movement}
                         side={row.sides === 'one-sided' ? side : null}
                         patterns={library.data.patterns}

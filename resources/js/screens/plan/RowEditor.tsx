@@ -1,10 +1,11 @@
 import type { LibraryAnswer, LibraryMovement } from '../../api/types/answer-library';
-import type { Row } from '../../api/types/answer-plan';
+import type { Finding, Row } from '../../api/types/answer-plan';
 import { bothSides, doseParts, onlySide, stepDose, without, type Dose, type PlanEntry, type SideName } from './edits';
 
 interface Props {
     entry: PlanEntry;
     row: Row;
+    findings: Finding[];
     movement: LibraryMovement;
     patterns: LibraryAnswer['patterns'];
     side: SideName | null;
@@ -20,7 +21,7 @@ const small = 'button min-h-11 px-2.5 py-1 text-[15px]';
 const pick = 'field min-h-11 w-auto max-w-44 px-2 py-1 text-[15px]';
 
 /** The chosen movement's own controls, under its row. */
-export function RowEditor({ entry, row, movement, patterns, side, settingsFirst, inRound, onChange, onMove, onRemove, onRound }: Props) {
+export function RowEditor({ entry, row, findings, movement, patterns, side, settingsFirst, inRound, onChange, onMove, onRemove, onRound }: Props) {
     const { unit, amount } = doseParts(entry.dose);
     const sided = movement.sides === 'one-sided';
     const sideChoice = (entry.except ?? []).find((exception) => exception.side && exception.dose === null)?.side;
@@ -28,6 +29,11 @@ export function RowEditor({ entry, row, movement, patterns, side, settingsFirst,
     const changed = (entry.except ?? []).length > 0;
     return (
         <div className="flex flex-wrap items-center gap-x-2 gap-y-2 border-t border-hair px-3 py-2" data-editor>
+            {findings.map((finding) => (
+                <p key={finding.key} className="w-full rounded-lg bg-butter px-3 py-1.5 text-[15px] leading-snug">
+                    {finding.why} <span className="text-ink-soft">{finding.source}</span>
+                </p>
+            ))}
             <span className="flex items-center gap-1" role="group" aria-label={`Dose${side ? `, ${side} side` : ''}`}>
                 <button className={`${small} w-11`} aria-label={`One less${side ? ` on the ${side}` : ''}`} onClick={() => onChange((e) => stepDose(e, -1, side))}>
                     −
