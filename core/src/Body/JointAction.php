@@ -32,6 +32,7 @@ enum JointAction: string
     /** Trunk leaning forward at the hips with a long back, beyond upright sitting. */
     case HipHinge = 'hip-hinge';
     case HipFlexion = 'hip-flexion';
+    case HipExtension = 'hip-extension';
     case HipAbduction = 'hip-abduction';
     case HipAdduction = 'hip-adduction';
     case HipInward = 'hip-inward';
@@ -93,6 +94,7 @@ enum JointAction: string
             self::TrunkTurn => 'turn of the trunk',
             self::HipHinge => 'lean forward from the hips',
             self::HipFlexion => 'knee lifted',
+            self::HipExtension => 'leg behind',
             self::HipAbduction => 'knee out',
             self::HipAdduction => 'knee in',
             self::HipInward => 'hip turned in',

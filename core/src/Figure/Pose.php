@@ -8,45 +8,94 @@ use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Movement\JointAngle;
 
-/** Every joint angle of a figure, in degrees; what is not named rests. */
+/** Every joint angle of a figure, in degrees, with limbs that are not named at rest on the seat. */
 final readonly class Pose
 {
-    /** @param array<string, int> $angles by JointAngle key */
+    /** Degrees by which the knees open further when the feet stand wide. */
+    private const WIDE = 24;
+
+    /** @param array<string, float> $angles by JointAngle key */
     private function __construct(private array $angles)
     {
     }
 
     /** @param list<JointAngle> $angles */
-    public static function of(array $angles): self
+    public static function of(array $angles, Seat $seat, bool $isWide = false): self
     {
-        $byKey = [];
+        $named = [];
         foreach ($angles as $angle) {
-            $byKey[$angle->key()] = $angle->degrees;
+            $named[$angle->key()] = (float) $angle->degrees;
+        }
+        $all = [];
+        foreach (Side::cases() as $side) {
+            $all = [...$all, ...self::restingLeg($named, $seat, $side, $isWide), ...self::restingArm($named, $seat, $side)];
         }
 
-        return new self($byKey);
+        return new self([...$all, ...$named]);
     }
 
-    public function at(JointAction $action, ?Side $side = null, int $resting = 0): int
+    public function at(JointAction $action, ?Side $side = null): float
     {
-        return $this->angles[$action->value . ':' . ($side->value ?? 'mid')] ?? $resting;
+        return $this->angles[$action->value . ':' . ($side->value ?? 'mid')] ?? 0.0;
     }
 
     /** A lean or turn towards a side: positive to the right. */
-    public function towardsRight(JointAction $action): int
+    public function towardsRight(JointAction $action): float
     {
         return $this->at($action, Side::Right) - $this->at($action, Side::Left);
     }
 
-    /** The pose part of the way from rest: 0 is rest, 1 is the whole pose. */
-    public function share(float $share): self
+    /** The pose part of the way to another: 0 is this one, 1 the other. */
+    public function towards(self $other, float $share): self
     {
         $angles = [];
-        foreach ($this->angles as $key => $degrees) {
-            $rest = str_starts_with($key, JointAction::KneeFlexion->value) || str_starts_with($key, JointAction::HipFlexion->value) ? 90 : 0;
-            $angles[$key] = (int) round($rest + ($degrees - $rest) * $share);
+        foreach ([...$this->angles, ...$other->angles] as $key => $_) {
+            $from = $this->angles[$key] ?? 0.0;
+            $angles[$key] = $from + (($other->angles[$key] ?? 0.0) - $from) * $share;
         }
 
         return new self($angles);
+    }
+
+    /**
+     * @param array<string, float> $named
+     * @return array<string, float>
+     */
+    private static function restingLeg(array $named, Seat $seat, Side $side, bool $isWide): array
+    {
+        $s = ":$side->value";
+        $extends = $named[JointAction::HipExtension->value . $s] ?? 0;
+
+        return [
+            JointAction::HipFlexion->value . $s => $extends > 0 ? 0.0 : (float) $seat->restingHip(),
+            JointAction::KneeFlexion->value . $s => (float) $seat->restingKnee(),
+            JointAction::HipAbduction->value . $s => $isWide ? (float) self::WIDE : 0.0,
+        ];
+    }
+
+    /**
+     * @param array<string, float> $named
+     * @return array<string, float>
+     */
+    private static function restingArm(array $named, Seat $seat, Side $side): array
+    {
+        $s = ":$side->value";
+        $moves = [
+            JointAction::ShoulderFlexion, JointAction::ShoulderExtension, JointAction::ShoulderAbduction,
+            JointAction::ShoulderAcross, JointAction::ElbowFlexion,
+        ];
+        foreach ($moves as $action) {
+            if (($named[$action->value . $s] ?? 0.0) > 0) {
+                return [];
+            }
+        }
+        $rest = $seat->restingArm();
+
+        return [
+            JointAction::ShoulderFlexion->value . $s => (float) $rest['flexion'],
+            JointAction::ShoulderAbduction->value . $s => (float) $rest['abduction'],
+            JointAction::ElbowFlexion->value . $s => (float) $rest['elbow'],
+            JointAction::ShoulderInward->value . $s => (float) $rest['inward'],
+        ];
     }
 }

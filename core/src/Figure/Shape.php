@@ -9,7 +9,7 @@ final readonly class Shape
 {
     /**
      * @param 'line'|'fill'|'disc'|'ring'|'arrow' $kind
-     * @param 'body'|'far'|'moving'|'seat'|'ghost' $role what it belongs to, and so its colour
+     * @param 'body'|'far'|'moving'|'seat'|'halo'|'shadow' $role what it belongs to, and so its colour
      * @param list<float> $points x and y in turn; for disc and ring the centre
      * @param float $width line width, or radius of disc and ring
      */

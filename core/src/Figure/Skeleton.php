@@ -23,12 +23,14 @@ final readonly class Skeleton
     private const FOOT = 8.0;
     private const SHOULDER_HALF = 11.0;
     private const HIP_HALF = 5.0;
-    /** How far a raised bed leans the trunk back, in degrees. */
-    private const BED_LEAN = 48.0;
+    /** Units by which the hips go back for each degree of bowing while standing. */
+    private const HIPS_BACK = 0.3;
     /** Feet are drawn as one piece; toes tip it by this share of their own angle. */
     private const TOES_IN_FOOT = 0.45;
     /** Degrees between thigh and straight ahead when sitting at ease. */
     private const KNEES_APART = 13.0;
+    /** The same for legs that are straight. */
+    private const FEET_APART = 3.0;
     /** A leg laid across is drawn further turned than it is, or it could not be told from one that is not. */
     private const HIP_TURN_SHOWN = 1.9;
 
@@ -39,13 +41,17 @@ final readonly class Skeleton
 
     public static function of(Pose $pose, Seat $seat): self
     {
-        $lean = $pose->at(JointAction::HipHinge) - ($seat === Seat::Bed ? self::BED_LEAN : 0);
+        // Who stands bends forward at the hips: the feet stay, the trunk comes forward and the hips go back.
+        $bow = $seat === Seat::Standing
+            ? min($pose->at(JointAction::HipFlexion, Side::Left), $pose->at(JointAction::HipFlexion, Side::Right))
+            : 0.0;
+        $lean = $pose->at(JointAction::HipHinge) - $seat->recline() + $bow;
         $round = $pose->at(JointAction::TrunkFlexion) - $pose->at(JointAction::TrunkExtension);
         $side = $pose->towardsRight(JointAction::TrunkSide);
         $turn = $pose->towardsRight(JointAction::TrunkTurn);
 
         $up = new Vector(0, 1, 0);
-        $hips = new Vector(0, 0, 0);
+        $hips = new Vector(0, 0, -self::HIPS_BACK * $bow);
         $lower = $up->rolled($side * 0.6)->pitched($lean + $round * 0.35);
         $upper = $up->rolled($side * 1.2)->pitched($lean + $round);
         $middle = $hips->plus($lower, self::SPINE / 2);
@@ -63,7 +69,7 @@ final readonly class Skeleton
         $points = ['hips' => $hips, 'middle' => $middle, 'chest' => $chest, 'head' => $head, 'nose' => $head->plus($gaze, 10.0)];
         foreach (Side::cases() as $limb) {
             $points += self::arm($pose, $limb, $chest, $inTrunk);
-            $points += self::leg($pose, $limb, $seat);
+            $points += self::leg($pose, $limb, $seat, $hips, $bow);
         }
 
         return new self($points);
@@ -80,18 +86,12 @@ final readonly class Skeleton
      */
     private static function arm(Pose $pose, Side $side, Vector $chest, callable $inTrunk): array
     {
-        $at = static fn (JointAction $action, int $resting = 0): int => $pose->at($action, $side, $resting);
+        $at = static fn (JointAction $action): float => $pose->at($action, $side);
         $raise = $at(JointAction::ShoulderFlexion) - $at(JointAction::ShoulderExtension);
         $open = $at(JointAction::ShoulderAbduction);
-        $rests = $raise === 0 && $open === 0 && $at(JointAction::ElbowFlexion) === 0 && $at(JointAction::ShoulderAcross) === 0;
-        if ($rests) {
-            // Hands lie on the thighs.
-            [$raise, $open, $bend, $across, $turn] = [18, 14, 62, 0, -18];
-        } else {
-            $bend = $at(JointAction::ElbowFlexion);
-            $across = $at(JointAction::ShoulderAcross);
-            $turn = $at(JointAction::ShoulderOutward) - $at(JointAction::ShoulderInward);
-        }
+        $bend = $at(JointAction::ElbowFlexion);
+        $across = $at(JointAction::ShoulderAcross);
+        $turn = $at(JointAction::ShoulderOutward) - $at(JointAction::ShoulderInward);
         // For the right arm; the left is its mirror image.
         $upper = (new Vector(0, -1, 0))->rolled(-$open)->pitched(-$raise)->yawed(-$across);
         $forward = (new Vector(0, 0, 1))->pitched(-$raise)->yawed(-$across);
@@ -120,24 +120,30 @@ final readonly class Skeleton
     }
 
     /** @return array<string, Vector> */
-    private static function leg(Pose $pose, Side $side, Seat $seat): array
+    private static function leg(Pose $pose, Side $side, Seat $seat, Vector $hips, float $bow): array
     {
-        $at = static fn (JointAction $action, int $resting = 0): int => $pose->at($action, $side, $resting);
-        $restingKnee = $seat === Seat::Bed ? 38 : 90;
-        $flexion = $at(JointAction::HipFlexion, 90) + ($seat === Seat::Bed ? 16 : 0);
-        $knee = $at(JointAction::KneeFlexion, $restingKnee);
+        $at = static fn (JointAction $action): float => $pose->at($action, $side);
+        // Degrees of the thigh from straight down to straight ahead and up.
+        $flexion = $at(JointAction::HipFlexion) - $at(JointAction::HipExtension) - $bow + match ($seat) {
+            Seat::Bed => 16,
+            Seat::FlatBed => 90,
+            default => 0,
+        };
+        $knee = $at(JointAction::KneeFlexion);
         $toes = $at(JointAction::AnkleDown) - $at(JointAction::AnkleUp)
             + ($at(JointAction::ToesCurl) - $at(JointAction::ToesUp)) * self::TOES_IN_FOOT;
-        $out = self::KNEES_APART + $at(JointAction::HipAbduction) - $at(JointAction::HipAdduction);
+        $out = ($seat->restingHip() === 90 ? self::KNEES_APART : self::FEET_APART) + $at(JointAction::HipAbduction) - $at(JointAction::HipAdduction);
         $turn = ($at(JointAction::HipOutward) - $at(JointAction::HipInward)) * self::HIP_TURN_SHOWN;
 
         $heelsUp = 0.0;
-        if ($seat === Seat::Chair && $toes > 0 && $knee >= 70 && $flexion <= 92) {
+        if (($seat === Seat::Chair || $seat === Seat::Armchair) && $toes > 0 && $knee >= 70 && $flexion <= 92) {
             // A foot that points on the floor lifts its heel, and so the knee.
             $heelsUp = rad2deg(asin(min(0.5, self::FOOT * sin(deg2rad($toes)) / self::THIGH)));
         }
-        $thigh = (new Vector(0, -1, 0))->pitched(-($flexion + $heelsUp))->yawed($out);
-        $back = (new Vector(0, 0, -1))->pitched(-($flexion + $heelsUp))->yawed($out);
+        // Straight legs open sideways, bent ones swing out.
+        $open = static fn (Vector $v): Vector => $seat === Seat::Standing ? $v->rolled(-$out) : $v->yawed($out);
+        $thigh = $open((new Vector(0, -1, 0))->pitched(-($flexion + $heelsUp)));
+        $back = $open((new Vector(0, 0, -1))->pitched(-($flexion + $heelsUp)));
         $across = $thigh->cross($back);
         $hinge = new Vector(
             $back->x * cos(deg2rad($turn)) - $across->x * sin(deg2rad($turn)),
@@ -149,7 +155,7 @@ final readonly class Skeleton
         $foot = self::bent($ahead, $shin, $toes);
         $place = static fn (Vector $v): Vector => $side === Side::Left ? $v->mirrored() : $v;
 
-        $hip = $place(new Vector(self::HIP_HALF, -1, 0));
+        $hip = $hips->plus($place(new Vector(self::HIP_HALF, -1, 0)));
         $kneePoint = $hip->plus($place($thigh), self::THIGH);
         $ankle = $kneePoint->plus($place($shin), self::SHIN);
 

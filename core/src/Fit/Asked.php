@@ -34,7 +34,7 @@ final readonly class Asked
             }
             $longest = max($longest, $pass->length());
         }
-        $this->sides = array_slice(array_values($sides), 0, $movement->laterality->isSided() ? null : 1);
+        $this->sides = array_slice(array_values($sides), 0, $movement->laterality->namesSide() ? null : 1);
         $this->longestPass = $longest;
     }
 }

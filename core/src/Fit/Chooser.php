@@ -273,7 +273,7 @@ final class Chooser
             return $asked->sides;
         }
 
-        return $movement->laterality->isSided() ? Side::cases() : [Side::Left];
+        return $movement->laterality->namesSide() ? Side::cases() : [Side::Left];
     }
 
     /** The weak limb that would lead this side, when its owner uses the able side in its place. */

@@ -58,6 +58,7 @@ final readonly class MovementReader
             new Doses(self::dose($doses->at('usual')), self::dose($doses->at('least')), self::dose($doses->at('most'))),
             $node->maybe('breathReason')?->string(),
             $node->maybe('rest')?->string(),
+            array_map(static fn (Node $words): string => $words->string(), $node->maybe('oneLimb')?->members() ?? []),
             array_map(static fn (Node $caution): Caution => new Caution(
                 $caution->at('words')->string(),
                 $caution->at('stop')->string(),

@@ -32,4 +32,10 @@ final readonly class Laterality
     {
         return $this->sides === Sides::OneSided || $this->sides === Sides::Alternating;
     }
+
+    /** Whether a pass names a side: the one worked, or the limb on top. */
+    public function namesSide(): bool
+    {
+        return $this->isSided() || $this->crossing !== null;
+    }
 }

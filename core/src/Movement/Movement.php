@@ -22,6 +22,7 @@ final readonly class Movement
      * @param non-empty-list<Variation> $variations from gentlest to fullest
      * @param string|null $breathReason why the breath goes against the usual direction
      * @param string|null $restWords what someone does who rests through it; null if it offers nothing
+     * @param array<string, string> $oneLimb what someone does who has or uses one arm or one leg, by Limb value
      * @param list<Caution> $cautions
      * @param list<string> $substitutes ids of movements with the same aim
      * @param list<string> $counters ids of counter-movements
@@ -42,6 +43,7 @@ final readonly class Movement
         public Doses $doses,
         public ?string $breathReason,
         public ?string $restWords,
+        public array $oneLimb,
         public array $cautions,
         public array $substitutes,
         public array $counters,

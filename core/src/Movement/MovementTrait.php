@@ -30,6 +30,7 @@ enum MovementTrait: string
     case HipInwardTurn = 'hip-inward-turn';
     case FigureFour = 'figure-four';
     case KneeEndFlexion = 'knee-end-flexion';
+    case LegBehind = 'leg-behind';
     case LongLeverLegLift = 'long-lever-leg-lift';
     case Standing = 'standing';
     case SingleLegStanding = 'single-leg-standing';
@@ -65,6 +66,7 @@ enum MovementTrait: string
             self::NeckEndRotation => 'head turned to the end of the range',
             self::RapidPositionChange => 'quick change of position',
             self::BackArch => 'arching the back',
+            self::LegBehind => 'leg reaching behind',
             self::LongLeverLegLift => 'long leg lifted',
             default => str_replace('-', ' ', $this->value),
         };

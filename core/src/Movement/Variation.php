@@ -80,19 +80,22 @@ final readonly class Variation
      */
     private static function furthest(array $angles, Side $named): array
     {
-        $furthest = [];
+        $furthest = $straightest = [];
         foreach ($angles as $step) {
             foreach ($step->on($named) as $angle) {
-                $straightens = $angle->action === JointAction::KneeFlexion && $angle->degrees < 90;
-                $key = $angle->key() . ($straightens ? ':straight' : '');
-                $before = $furthest[$key] ?? null;
-                if ($before === null || ($straightens ? $angle->degrees < $before->degrees : $angle->degrees > $before->degrees)) {
+                $key = $angle->key();
+                if (!isset($furthest[$key]) || $angle->degrees > $furthest[$key]->degrees) {
                     $furthest[$key] = $angle;
+                }
+                $straightens = $angle->action === JointAction::KneeFlexion && $angle->degrees < 90;
+                if ($straightens && (!isset($straightest[$key]) || $angle->degrees < $straightest[$key]->degrees)) {
+                    $straightest[$key] = $angle;
                 }
             }
         }
+        $alsoStraight = array_filter($straightest, static fn (JointAngle $angle): bool => $angle->degrees < $furthest[$angle->key()]->degrees);
 
-        return array_values($furthest);
+        return [...array_values($furthest), ...array_values($alsoStraight)];
     }
 
     private static function reachesOverhead(Angles $angles): bool

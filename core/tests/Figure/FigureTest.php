@@ -7,6 +7,7 @@ namespace KindChair\Tests\Figure;
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Figure\Figure;
+use KindChair\Figure\Motion;
 use KindChair\Figure\Pose;
 use KindChair\Figure\Seat;
 use KindChair\Figure\Shape;
@@ -14,6 +15,7 @@ use KindChair\Figure\Skeleton;
 use KindChair\Figure\Vector;
 use KindChair\Movement\Base;
 use KindChair\Movement\JointAngle;
+use KindChair\Movement\Position;
 use KindChair\Movement\Sides;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -34,7 +36,7 @@ final class FigureTest extends TestCase
             $list[] = new JointAngle(JointAction::from($action), Side::Right, $degrees);
         }
 
-        return Skeleton::of(Pose::of($list), Seat::Chair);
+        return Skeleton::of(Pose::of($list, Seat::Chair), Seat::Chair);
     }
 
     public function testLimbsKeepTheirLengthsInEveryShippedShape(): void
@@ -43,7 +45,7 @@ final class FigureTest extends TestCase
             foreach ($movement->variations as $variation) {
                 foreach ($variation->angles as $angles) {
                     foreach (Seat::cases() as $seat) {
-                        $skeleton = Skeleton::of(Pose::of($angles->on(Side::Left)), $seat);
+                        $skeleton = Skeleton::of(Pose::of($angles->on(Side::Left), $seat), $seat);
                         foreach (['left', 'right'] as $side) {
                             foreach ([['shoulder', 'elbow', 14.0], ['elbow', 'wrist', 13.0], ['hip', 'knee', 24.0], ['knee', 'ankle', 24.0], ['ankle', 'toe', 8.0]] as [$from, $to, $length]) {
                                 $measured = self::length($skeleton->point("$from-$side"), $skeleton->point("$to-$side"));
@@ -63,8 +65,8 @@ final class FigureTest extends TestCase
                 continue;
             }
             foreach ($movement->variations[0]->angles as $angles) {
-                $left = Skeleton::of(Pose::of($angles->on(Side::Left)), Seat::Chair);
-                $right = Skeleton::of(Pose::of($angles->on(Side::Right)), Seat::Chair);
+                $left = Skeleton::of(Pose::of($angles->on(Side::Left), Seat::Chair), Seat::Chair);
+                $right = Skeleton::of(Pose::of($angles->on(Side::Right), Seat::Chair), Seat::Chair);
                 foreach (['head', 'chest', 'nose'] as $point) {
                     self::assertEqualsWithDelta($left->point($point)->mirrored(), $right->point($point), 0.001, "$movement->id $point");
                 }
@@ -106,14 +108,15 @@ final class FigureTest extends TestCase
         yield 'foot drawn up' => ['toe-right', 'y', true, ['ankle-up' => 15, 'knee-flexion' => 89]];
         yield 'lean to the right' => ['head', 'x', true, ['trunk-side' => 20]];
         yield 'head turns right' => ['nose', 'x', true, ['neck-turn' => 45]];
+        yield 'leg reaches behind' => ['knee-right', 'z', false, ['hip-extension' => 15]];
         yield 'head tilts right' => ['head', 'x', true, ['neck-side' => 25]];
     }
 
     public function testHeelsRiseWithTheToesOnTheFloor(): void
     {
         $both = array_map(static fn (Side $side): JointAngle => new JointAngle(JointAction::AnkleDown, $side, 30), Side::cases());
-        $skeleton = Skeleton::of(Pose::of($both), Seat::Chair);
-        $flat = Skeleton::of(Pose::of([]), Seat::Chair);
+        $skeleton = Skeleton::of(Pose::of($both, Seat::Chair), Seat::Chair);
+        $flat = Skeleton::of(Pose::of([], Seat::Chair), Seat::Chair);
 
         self::assertGreaterThan($flat->point('ankle-left')->y + 1, $skeleton->point('ankle-left')->y);
         self::assertEqualsWithDelta($flat->point('toe-left')->y, $skeleton->point('toe-left')->y, 1.5);
@@ -147,5 +150,47 @@ final class FigureTest extends TestCase
 
         self::assertSame([0, 2, 0, 0], [$rings(Base::Chair), $rings(Base::Wheelchair), $rings(Base::Bed), $rings(Base::Standing)]);
         self::assertNotEquals(Figure::atRest(Base::Chair)->toArray(), Figure::atRest(Base::Standing)->toArray());
+    }
+
+    public function testEachPositionHasItsOwnSeatAndChairsMayHaveArms(): void
+    {
+        $seat = static fn (Base $base, Position $position, bool $arms = false): string => Seat::of($base, $position, $arms)->value;
+
+        self::assertSame('armchair', $seat(Base::Chair, Position::Upright, true));
+        self::assertSame('sideways', $seat(Base::Chair, Position::Sideways));
+        self::assertSame('flat-bed', $seat(Base::Bed, Position::BedFlat));
+        self::assertSame('bed', $seat(Base::Bed, Position::Upright));
+        self::assertSame('standing', $seat(Base::Standing, Position::Standing));
+        self::assertSame('chair', $seat(Base::Standing, Position::Upright));
+    }
+
+    public function testWhoBendsForwardStandingKeepsTheFeetWhereTheyAre(): void
+    {
+        $at = static fn (int $bow): Skeleton => Skeleton::of(Pose::of(array_map(
+            static fn (Side $side): JointAngle => new JointAngle(JointAction::HipFlexion, $side, $bow),
+            Side::cases(),
+        ), Seat::Standing), Seat::Standing);
+
+        self::assertEqualsWithDelta($at(0)->point('ankle-left')->y, $at(60)->point('ankle-left')->y, 0.5);
+        self::assertGreaterThan($at(0)->point('head')->z + 10, $at(60)->point('head')->z);
+    }
+
+    public function testAMotionRunsThroughItsStepsWithFramesOfOneShape(): void
+    {
+        $movement = Make::craft()->library->get('side-lean');
+        $motion = Motion::of($movement, $movement->variation('arm'), Base::Chair, Side::Left, Make::even())->toArray();
+
+        self::assertSame(['lean', 'breathe-in', 'breathe-out', 'return'], array_column($motion['steps'], 'step'));
+        self::assertSame([4.0, 4.0, 4.0, 4.0], array_map('floatval', array_column($motion['steps'], 'seconds')));
+        $shape = static fn (array $points): array => array_map('count', $points);
+        $body = $shape(array_column($motion['body'], 'points'));
+        foreach ($motion['steps'] as $step) {
+            foreach ($step['frames'] as $frame) {
+                self::assertSame($body, $shape($frame));
+            }
+        }
+        $still = array_column($motion['body'], 'points');
+        self::assertNotEquals($still, $motion['steps'][0]['frames'][5]);
+        self::assertEquals($still, $motion['steps'][3]['frames'][5], 'it comes back to where it began');
     }
 }

@@ -150,6 +150,7 @@ final class Make
             null,
             $rest,
             [],
+            [],
             $substitutes,
             $counters,
             $isFlow,

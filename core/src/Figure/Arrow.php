@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
+use KindChair\Body\Zone;
+use KindChair\Movement\Movement;
+use KindChair\Movement\Sides;
+
+/** The way that the moving part takes, drawn a little outside of it. */
+final readonly class Arrow
+{
+    /** Units under which a way is too short to draw. */
+    private const SHORTEST = 3.5;
+
+    /**
+     * One for each limb that is seen to move, at most two; none when the part hardly moves.
+     *
+     * @return list<Shape>
+     */
+    public static function of(Movement $movement, Scene $scene, Pose $start, Pose $end, Side $side): array
+    {
+        $zone = $movement->mainRegion()?->zone();
+        if ($zone === null) {
+            return [];
+        }
+        $both = $movement->laterality->sides === Sides::Together && $scene->view === 'front' && !in_array($zone, [Zone::Head, Zone::Back], true);
+        $arrows = array_map(
+            static fn (Side $limb): ?Shape => self::one($movement, $zone, $scene, $start, $end, $limb),
+            $both ? Side::cases() : [$side],
+        );
+
+        return array_values(array_filter($arrows));
+    }
+
+    private static function one(Movement $movement, Zone $zone, Scene $scene, Pose $start, Pose $end, Side $side): ?Shape
+    {
+        $project = $scene->projection();
+        $moved = Skeleton::of($end, $scene->seat);
+        $turn = $end->towardsRight(JointAction::TrunkTurn) + $end->towardsRight(JointAction::NeckTurn);
+        if ($scene->view === 'front' && abs($turn) > 5 && in_array($zone, [Zone::Head, Zone::Back], true)) {
+            $way = $turn > 0 ? 1 : -1;
+
+            return self::arc($project($moved->point('head')), 13.0, -90 - 42 * $way, -90 + 42 * $way);
+        }
+        $traced = self::traced($zone, $end, $side);
+        if ($movement->laterality->directions !== null) {
+            $right = $side === Side::Right && $scene->view === 'front';
+
+            return self::arc($project($moved->point($traced)), 9.0, $right ? 20 : -200, $right ? -230 : 50);
+        }
+        $centre = $traced === 'head' ? 'hips' : 'middle';
+        $out = $traced === 'head' ? 13.5 : 7;
+        $points = [];
+        $length = 0.0;
+        $last = null;
+        foreach ([0.2, 0.4, 0.6, 0.8, 1.0] as $share) {
+            $skeleton = Skeleton::of($start->towards($end, $share), $scene->seat);
+            [$x, $y] = $project($skeleton->point($traced));
+            [$cx, $cy] = $project($skeleton->point($centre));
+            $away = max(0.1, hypot($x - $cx, $y - $cy));
+            $x = min(113.0, max(-13.0, $x + ($x - $cx) / $away * $out));
+            $y = min(113.0, max(-13.0, $y + ($y - $cy) / $away * $out));
+            $length += $last === null ? 0 : hypot($x - $last[0], $y - $last[1]);
+            $last = [$x, $y];
+            array_push($points, $x, $y);
+        }
+
+        return $length < self::SHORTEST ? null : new Shape('arrow', 'moving', $points, 3.0);
+    }
+
+    /** The point of the skeleton whose way is shown. */
+    private static function traced(Zone $zone, Pose $end, Side $side): string
+    {
+        $s = $side->value;
+        $raises = $end->at(JointAction::ShoulderFlexion, $side) > 40 || $end->at(JointAction::ShoulderAbduction, $side) > 40;
+        $traced = match ($zone) {
+            Zone::Head, Zone::Back => 'head',
+            Zone::Shoulders => $raises ? "hand-$s" : "shoulder-$s",
+            Zone::Arms => "hand-$s",
+            Zone::Hips, Zone::Legs => "knee-$s",
+            Zone::Feet => "toe-$s",
+        };
+
+        return $traced === "knee-$s" && $end->at(JointAction::KneeFlexion, $side) < 80 ? "toe-$s" : $traced;
+    }
+
+    /** @param array{float, float} $centre */
+    private static function arc(array $centre, float $radius, int $from, int $to): Shape
+    {
+        $points = [];
+        for ($part = 0; $part <= 10; ++$part) {
+            $angle = deg2rad($from + ($to - $from) * $part / 10);
+            array_push($points, $centre[0] + $radius * cos($angle), $centre[1] + $radius * sin($angle));
+        }
+
+        return new Shape('arrow', 'moving', $points, 3.0);
+    }
+}

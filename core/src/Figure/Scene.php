@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use Closure;
+use KindChair\Body\Joint;
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
+use KindChair\Movement\Base;
+use KindChair\Movement\Movement;
+use KindChair\Movement\Position;
+use KindChair\Movement\Variation;
+
+/** One variation on one seat, seen from one side: its poses and how they fall on the page. */
+final readonly class Scene
+{
+    /** Degrees by which the front view looks down, so that thighs are seen. */
+    private const LOOK_DOWN = 15.0;
+    /** Degrees, summed over the body, under which two poses look the same. */
+    private const LOOKS_SAME = 12.0;
+
+    /**
+     * @param 'front'|'side' $view
+     * @param array<string, Pose> $poses by step id
+     */
+    private function __construct(public Seat $seat, public string $view, private bool $isWide, private array $poses)
+    {
+    }
+
+    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false): self
+    {
+        $seat = Seat::of($base, $variation->position, $withArms);
+        $isWide = $variation->position === Position::Wide && $seat->restingHip() === 90;
+        $poses = [];
+        foreach ($movement->steps as $step) {
+            $poses[$step->id] = Pose::of($variation->angles[$step->id]->on($side), $seat, $isWide);
+        }
+        $view = match ($seat) {
+            Seat::Bed, Seat::Sideways => 'side',
+            default => $movement->view,
+        };
+
+        return new self($seat, $view, $isWide, $poses);
+    }
+
+    public function pose(string $stepId): Pose
+    {
+        return $this->poses[$stepId];
+    }
+
+    public function rest(): Pose
+    {
+        return Pose::of([], $this->seat, $this->isWide);
+    }
+
+    /** @return array{Pose|null, Pose} where the movement comes from, null if that looks the same, and its furthest pose */
+    public function startAndEnd(): array
+    {
+        $rest = $this->rest();
+        $end = $rest;
+        foreach ($this->poses as $pose) {
+            if (self::difference($rest, $pose) > self::difference($rest, $end)) {
+                $end = $pose;
+            }
+        }
+        $start = $rest;
+        foreach ($this->poses as $pose) {
+            if (self::difference($pose, $end) > self::difference($start, $end)) {
+                $start = $pose;
+            }
+        }
+
+        return [self::difference($start, $end) < self::LOOKS_SAME ? null : $start, $end];
+    }
+
+    /** @return Closure(Vector): array{float, float} */
+    public function projection(): Closure
+    {
+        return self::project($this->view, $this->seat);
+    }
+
+    /**
+     * @param 'front'|'side' $view
+     * @return Closure(Vector): array{float, float} a point of the room on the page
+     */
+    public static function project(string $view, Seat $seat): Closure
+    {
+        if ($view === 'side') {
+            [$x, $y, $scale] = match ($seat) {
+                Seat::Standing => [36.0, 52.0, 0.84],
+                Seat::Bed => [46.0, 64.0, 1.0],
+                Seat::FlatBed => [50.0, 68.0, 0.9],
+                default => [40.0, 64.0, 1.0],
+            };
+
+            return static fn (Vector $v): array => [$x + $v->z * $scale, $y - $v->y * $scale];
+        }
+        if ($seat === Seat::FlatBed) {
+            // Seen from above, the head at the top.
+            return static fn (Vector $v): array => [50 + $v->x * 0.9, 52 + $v->z * 0.9];
+        }
+        if ($seat === Seat::Standing) {
+            return static fn (Vector $v): array => [50 + $v->x * 0.84, 52 - $v->y * 0.84];
+        }
+
+        return static function (Vector $v): array {
+            $seen = $v->pitched(self::LOOK_DOWN);
+
+            return [50 + $v->x, 64 - $seen->y];
+        };
+    }
+
+    private static function difference(Pose $a, Pose $b): float
+    {
+        $sum = 0.0;
+        foreach (JointAction::cases() as $action) {
+            // A bent elbow or wrist says less about a shape than what trunk, arm and leg do.
+            $weight = match ($action->joint()) {
+                Joint::Elbow, Joint::Wrist, Joint::Ankle, Joint::Toes => 0.3,
+                Joint::Fingers => 0.1,
+                default => 1.0,
+            };
+            foreach ([null, ...Side::cases()] as $side) {
+                $sum += $weight * abs($a->at($action, $side) - $b->at($action, $side));
+            }
+        }
+
+        return $sum;
+    }
+}
