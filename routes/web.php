@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ClassController;
+use App\Http\Controllers\FigureSheetController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\GroupController;
 use App\Http\Controllers\LedClassController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\OwnMovementController;
 use App\Http\Controllers\ParticipantController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\SheetController;
@@ -26,6 +28,21 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
 
     Route::prefix('api')->group(static function (): void {
         Route::get('library', [LibraryController::class, 'show']);
+        Route::get('figures', [LibraryController::class, 'drawn']);
+        Route::get('movements', [LibraryController::class, 'index']);
+        Route::get('movements/{id}', [LibraryController::class, 'movement']);
+        Route::get('movements/{id}/motion', [LibraryController::class, 'motion']);
+
+        Route::post('own/pose', [OwnMovementController::class, 'pose']);
+        Route::post('own/import', [OwnMovementController::class, 'import']);
+        Route::get('own-movements.json', [OwnMovementController::class, 'export']);
+        Route::get('own', [OwnMovementController::class, 'index']);
+        Route::post('own', [OwnMovementController::class, 'store']);
+        Route::get('own/{key}', [OwnMovementController::class, 'show']);
+        Route::put('own/{key}', [OwnMovementController::class, 'update']);
+        Route::delete('own/{key}', [OwnMovementController::class, 'destroy']);
+        Route::post('own/{key}/keep', [OwnMovementController::class, 'keep']);
+        Route::post('own/{key}/discard', [OwnMovementController::class, 'discard']);
 
         Route::apiResource('groups', GroupController::class);
         Route::post('groups/{group}/people', [ParticipantController::class, 'store']);
@@ -48,11 +65,13 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::get('led', [LedClassController::class, 'index']);
         Route::get('led/{ledClass}', [LedClassController::class, 'show']);
         Route::get('led/{ledClass}/beats', [LedClassController::class, 'beats']);
+        Route::get('led/{ledClass}/motions', [LedClassController::class, 'motions']);
         Route::put('led/{ledClass}', [LedClassController::class, 'keep']);
         Route::post('led/{ledClass}/end', [LedClassController::class, 'end']);
         Route::delete('led/{ledClass}', [LedClassController::class, 'destroy']);
     });
 
     Route::get('/classes/{seatedClass}/sheet', [SheetController::class, 'show']);
+    Route::get('/movements/figures', [FigureSheetController::class, 'show']);
     Route::view('/{any?}', 'app')->where('any', '(?!api/).*');
 });

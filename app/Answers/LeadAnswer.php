@@ -7,12 +7,16 @@ namespace App\Answers;
 use App\Craft\ClassDesk;
 use App\Models\LedClass;
 use App\Models\SeatedClass;
+use KindChair\Body\Side;
+use KindChair\Figure\Motion;
 use KindChair\Fit\Mark;
 use KindChair\Fit\Version;
+use KindChair\People\Group;
+use KindChair\Plan\Entry;
 use KindChair\Script\Script;
 use KindChair\Timeline\Beat;
 
-/** A class beat by beat, for leading it (schema/answer-lead.schema.json). */
+/** Everything Lead needs from the first cue to the last, so that it goes on without a connection (schema/answer-lead.schema.json). */
 final readonly class LeadAnswer
 {
     public function __construct(private ClassDesk $desk)
@@ -28,31 +32,7 @@ final readonly class LeadAnswer
         $entries = [];
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
-                $movement = $this->desk->movement($entry->movement);
-                $variation = $movement->variation($entry->variation);
-                $entries[] = [
-                    'id' => $entry->id,
-                    'section' => $section->kind->plainName(),
-                    'name' => $movement->name(),
-                    'variation' => $variation->name,
-                    'zone' => $movement->mainRegion()?->zone()->value,
-                    'facing' => $movement->facing,
-                    'sides' => $movement->laterality->sides->value,
-                    'movement' => $movement->id,
-                    'variationId' => $variation->id,
-                    'props' => array_map(fn (string $id): string => $this->desk->propName($id), $variation->props),
-                    'different' => array_values(array_map(
-                        fn (Version $version): array => [
-                            'person' => $version->participant,
-                            'mark' => $version->mark->value,
-                            'movement' => $version->movement,
-                            'variation' => $version->variation,
-                            'does' => $version->brief,
-                            'props' => array_map(fn (string $id): string => $this->desk->propName($id), $version->props),
-                        ],
-                        array_filter($review->versions[$entry->id], static fn (Version $version): bool => $version->mark !== Mark::Fully),
-                    )),
-                ];
+                $entries[] = ['section' => $section->kind->plainName(), ...$this->entry($entry, $review->versions[$entry->id], $group)];
             }
         }
 
@@ -64,11 +44,13 @@ final readonly class LeadAnswer
             'planned' => $review->timeline->length() / 10,
             'mirrors' => $plan->settings->mirrors,
             'entries' => $entries,
+            'figures' => (object) (new FigureBook($this->desk->craft->library, $class->user_id))->draw(self::keys($entries)),
             'beats' => array_map(static fn (Beat $beat): array => [
                 'entry' => $beat->entryId,
                 'kind' => $beat->kind->value,
                 'start' => $beat->start / 10,
                 'length' => $beat->length / 10,
+                'step' => $beat->stepId,
                 'breath' => $beat->breath->value,
                 'side' => $beat->side?->value,
                 'teacherSide' => Script::teacherSide($beat->side, $plan->settings)?->value,
@@ -82,5 +64,75 @@ final readonly class LeadAnswer
                 'base' => $person->base->value,
             ], $group->people),
         ];
+    }
+
+    /**
+     * How each entry moves, for each side that its beats name, drawn as the group is seen by someone who faces it.
+     *
+     * @return array<string, array<string, mixed>> by entry id and the participants' side: "ID/left"
+     */
+    public function motions(SeatedClass $class, LedClass $led): array
+    {
+        $plan = $this->desk->read($class->plan($led->revision)->document);
+        $motions = [];
+        foreach ($plan->sections as $section) {
+            foreach ($section->entries as $entry) {
+                $movement = $this->desk->movement($entry->movement);
+                $variation = $movement->variation($entry->variation);
+                foreach ($movement->laterality->namesSide() ? Side::cases() : [Side::Left] as $side) {
+                    $motions["$entry->id/$side->value"] = Motion::of($movement, $variation, $variation->mainBase(), $side->other(), $plan->patternFor($section, $entry))->toArray();
+                }
+            }
+        }
+
+        return $motions;
+    }
+
+    /**
+     * @param list<Version> $versions
+     * @return array<string, mixed>
+     */
+    private function entry(Entry $entry, array $versions, Group $group): array
+    {
+        $movement = $this->desk->movement($entry->movement);
+        $variation = $movement->variation($entry->variation);
+        $bases = array_column($group->people, 'base', 'id');
+
+        return [
+            'id' => $entry->id,
+            'name' => $movement->name(),
+            'variation' => $variation->name,
+            'zone' => $movement->mainRegion()?->zone()->value,
+            'facing' => $movement->facing,
+            'sides' => $movement->laterality->sides->value,
+            'figure' => FigureBook::usual($movement->id, $variation),
+            'props' => array_map($this->desk->propName(...), $variation->props),
+            'different' => array_values(array_map(
+                fn (Version $version): array => [
+                    'person' => $version->participant,
+                    'mark' => $version->mark->value,
+                    'figure' => $this->desk->figureOf($version, $bases[$version->participant]),
+                    'does' => $version->brief,
+                    'props' => array_map($this->desk->propName(...), $version->props),
+                ],
+                array_filter($versions, static fn (Version $version): bool => $version->mark !== Mark::Fully),
+            )),
+        ];
+    }
+
+    /**
+     * The figures of the entries, of both sides.
+     *
+     * @param list<array<string, mixed>> $entries
+     * @return list<string>
+     */
+    private static function keys(array $entries): array
+    {
+        $keys = array_merge(...array_map(
+            static fn (array $entry): array => [$entry['figure'], ...array_column($entry['different'], 'figure')],
+            $entries,
+        ));
+
+        return array_merge($keys, array_map(static fn (string $key): string => (string) preg_replace('#/left$#', '/right', $key), $keys));
     }
 }

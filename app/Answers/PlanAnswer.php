@@ -10,7 +10,11 @@ use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Fit\Mark;
 use KindChair\Fit\Version;
+use KindChair\Movement\Base;
 use KindChair\Movement\Sides;
+use KindChair\Movement\Variation;
+use KindChair\People\Group;
+use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Review\Clock;
@@ -45,7 +49,7 @@ final readonly class PlanAnswer
             'canRedo' => $class->canRedo(),
             'plan' => $revision->document,
             'totals' => $this->totals($plan, $review),
-            'entries' => $this->entries($plan, $review),
+            'entries' => $this->entries($plan, $review, $group),
             'spine' => array_map(Clock::seconds(...), $review->coverage->spine),
             'idea' => $this->idea($review),
             'zones' => array_map(static fn (Zone $zone): array => [
@@ -94,7 +98,7 @@ final readonly class PlanAnswer
     }
 
     /** @return list<array<string, mixed>> */
-    private function entries(ClassPlan $plan, Review $review): array
+    private function entries(ClassPlan $plan, Review $review, Group $group): array
     {
         $moves = array_column($review->order->moves, 'rows', 'entry');
         $entries = [];
@@ -123,9 +127,11 @@ final readonly class PlanAnswer
                 'missing' => self::missing($movement->laterality->sides, $entry, $ledger),
                 'onPurpose' => $entry->onPurpose,
                 'rowsToMove' => $moves[$entry->id] ?? 0,
-                'figure' => LibraryAnswer::figureKey($entry->movement, $entry->variation, 'chair', 'left'),
+                'figure' => FigureBook::usual($entry->movement, $movement->variation($entry->variation)),
+                'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
+                'newer' => $this->newer($entry),
                 'props' => array_map(fn (string $id): string => $this->desk->propName($id), $this->props($entry, $versions)),
-                'versions' => array_map(self::version(...), $versions),
+                'versions' => array_map(fn (Version $version, Participant $person): array => $this->version($version, $person->base), $versions, $group->people),
                 'counts' => array_map(
                     static fn (Mark $mark): int => count(array_filter($versions, static fn (Version $version): bool => $version->mark === $mark)),
                     array_combine(array_column(Mark::cases(), 'value'), Mark::cases()),
@@ -178,13 +184,15 @@ final readonly class PlanAnswer
     }
 
     /** @return array<string, mixed> */
-    private static function version(Version $version): array
+    private function version(Version $version, Base $base): array
     {
         return [
             'person' => $version->participant,
             'mark' => $version->mark->value,
             'movement' => $version->movement,
             'variation' => $version->variation,
+            'figure' => $this->desk->figureOf($version, $base),
+            'zone' => $version->movement === null ? null : $this->desk->movement($version->movement)->mainRegion()?->zone()->value,
             'does' => $version->does,
             'why' => $version->why,
             'watch' => $version->watch,
@@ -214,7 +222,19 @@ final readonly class PlanAnswer
         ];
     }
 
-    /** @return array{direction: string, movement: string, name: string}|null */
+    /** @return array{id: string, variation: string}|null a newer version of the teacher's own movement */
+    private function newer(Entry $entry): ?array
+    {
+        $id = $this->desk->newerOf($entry->movement);
+        if ($id === null) {
+            return null;
+        }
+        $movement = $this->desk->movement($id);
+
+        return ['id' => $id, 'variation' => $movement->hasVariation($entry->variation) ? $entry->variation : $movement->usualVariation];
+    }
+
+    /** @return array<string, mixed>|null */
     private function idea(Review $review): ?array
     {
         $idea = SpineIdea::for($review->coverage, $this->desk->craft->library);
@@ -223,6 +243,8 @@ final readonly class PlanAnswer
             'direction' => $idea->direction,
             'movement' => $idea->movement->id,
             'name' => $idea->movement->name(),
+            'usual' => $idea->movement->usualVariation,
+            'dose' => MovementCard::dose($idea->movement->doses->usual),
         ];
     }
 }

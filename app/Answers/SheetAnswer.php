@@ -9,7 +9,6 @@ use App\Models\SeatedClass;
 use KindChair\Body\Side;
 use KindChair\Figure\Figure;
 use KindChair\Fit\Mark;
-use KindChair\Movement\Base;
 use KindChair\Script\DoseWords;
 use KindChair\Script\Script;
 
@@ -41,7 +40,7 @@ final readonly class SheetAnswer
                     'dose' => DoseWords::of($movement, $entry, $review->timeline->passesOf($entry->id)),
                     'start' => $review->timeline->turnsOf($entry->id)[0]->start ?? 0,
                     // The sheet is read facing the group, so the first side is drawn as the group is seen.
-                    'figure' => Figure::of($movement, $variation, Base::Chair, Side::Left),
+                    'figure' => Figure::of($movement, $variation, $variation->mainBase(), Side::Left),
                     'isSided' => $movement->laterality->isSided(),
                     'props' => array_map(fn (string $id): string => $this->desk->propName($id), $variation->props),
                     'facing' => $movement->facing,

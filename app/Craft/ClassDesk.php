@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Craft;
 
+use App\Answers\FigureBook;
 use App\Models\Group as GroupModel;
+use KindChair\Fit\Version;
 use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
 use KindChair\Format\PlanReader;
 use KindChair\Format\PlanWriter;
+use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
@@ -62,6 +65,47 @@ final readonly class ClassDesk
     public function movement(string $id): Movement
     {
         return $this->craft->library->get($id);
+    }
+
+    /** The id of a newer version of a teacher's own movement; null when this is the newest, or shipped, or taken off the shelf. */
+    public function newerOf(string $id): ?string
+    {
+        if (!str_contains($id, '@')) {
+            return null;
+        }
+        $key = strtok($id, '@') . '@';
+        foreach ($this->craft->library->ids() as $other) {
+            if (str_starts_with($other, $key)) {
+                return $other === $id ? null : $other;
+            }
+        }
+
+        return null;
+    }
+
+    /** The key of the figure that shows what someone does (see FigureBook). */
+    public function figureOf(Version $version, Base $base, string $side = 'left'): string
+    {
+        if ($version->movement === null || $version->variation === null) {
+            return "rest/$base->value";
+        }
+        $variation = $this->movement($version->movement)->variation($version->variation);
+        $drawn = $variation->allows($base) ? $base : $base->suits()[array_key_last($base->suits())];
+
+        return FigureBook::key($version->movement, $version->variation, $drawn->value, $side);
+    }
+
+    /**
+     * A desk that also knows the movements that came with a document.
+     *
+     * @param array<array-key, mixed> $document
+     */
+    public function with(array $document): self
+    {
+        /** @var list<array<array-key, mixed>> $movements */
+        $movements = $document['movements'] ?? [];
+
+        return $movements === [] ? $this : new self(Shelf::with($this->craft, $movements));
     }
 
     public function propName(string $id): string

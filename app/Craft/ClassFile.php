@@ -11,16 +11,20 @@ use JsonException;
 use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
 
-/** A class as an open plan file: one JSON document, with its people in it if wanted. */
+/** A class as an open plan file: one JSON document, with the own movements it uses, and its people if wanted. */
 final readonly class ClassFile
 {
-    public function __construct(private ClassDesk $desk, private Schemas $schemas)
+    public function __construct(private ClassDesk $desk, private Schemas $schemas, private Workshop $workshop, private MovementsFile $movements)
     {
     }
 
     public function write(SeatedClass $class, bool $withPeople): string
     {
         $document = $class->plan()->document;
+        $own = $this->ownMovements($class->user, $document);
+        if ($own !== []) {
+            $document['movements'] = $own;
+        }
         if ($withPeople && $class->group !== null) {
             $document['group'] = $class->group->document();
         }
@@ -45,8 +49,17 @@ final readonly class ClassFile
         if (!is_array($document)) {
             throw new FormatError('the document', 'expected a class.');
         }
-        $this->schemas->check('plan', $document);
-        $this->desk->read($document);
+        $this->schemas->check('plan', isset($document['movements']) ? [...$document, 'movements' => Workshop::withObjects($document['movements'])] : $document);
+        foreach ($document['movements'] ?? [] as $at => $movement) {
+            if (preg_match('/^[a-z0-9-]+@[1-9]\d*$/', $movement['id']) !== 1) {
+                throw new FormatError("/movements/$at/id", 'expected a name and a version, such as "own-reach@1".');
+            }
+            $problem = $this->workshop->problems([...$movement, 'id' => strtok($movement['id'], '@')], isNamed: false)[0] ?? null;
+            if ($problem !== null) {
+                throw new FormatError("/movements/$at/$problem->place", lcfirst($problem->says));
+            }
+        }
+        $this->desk->with($document)->read($document);
         if (isset($document['group'])) {
             (new GroupReader($this->desk->craft->precautions))->read($document['group'], '/group');
         }
@@ -59,7 +72,17 @@ final readonly class ClassFile
     {
         $document = $this->read($json);
 
-        return DB::transaction(static function () use ($teacher, $document): SeatedClass {
+        return DB::transaction(function () use ($teacher, $document): SeatedClass {
+            $names = [];
+            foreach ($document['movements'] ?? [] as $movement) {
+                $names[$movement['id']] = $this->movements->takeVersion($teacher, $movement);
+            }
+            foreach ($document['sections'] as &$section) {
+                foreach ($section['entries'] as &$entry) {
+                    $entry['movement'] = $names[$entry['movement']] ?? $entry['movement'];
+                }
+            }
+            unset($section, $entry, $document['movements']);
             $group = null;
             if (is_array($document['group'] ?? null)) {
                 $group = $teacher->groups()->create(['name' => $document['group']['name']]);
@@ -75,5 +98,23 @@ final readonly class ClassFile
 
             return $class->load('group');
         });
+    }
+
+    /**
+     * @param array<array-key, mixed> $document
+     * @return list<array<string, mixed>> the teacher's own movements that the document uses
+     */
+    private function ownMovements(User $teacher, array $document): array
+    {
+        $ids = [];
+        foreach ($document['sections'] as $section) {
+            foreach ($section['entries'] as $entry) {
+                if (str_contains($entry['movement'], '@')) {
+                    $ids[$entry['movement']] = true;
+                }
+            }
+        }
+
+        return array_map(fn (string $id): array => Workshop::withObjects([...$this->workshop->documentOf($teacher, $id), 'id' => $id]), array_keys($ids));
     }
 }

@@ -17,18 +17,34 @@ final class ShippedCraft
     public static function load(): Craft
     {
         $data = dirname(__DIR__, 2) . '/core/data';
-        $readers = [];
+        $files = [];
         foreach (glob("$data/movements/*.json") ?: [] as $file) {
-            $readers[basename($file, '.json')] = static fn (): Movement => MovementReader::read(Node::root(self::decoded($file)));
+            $files[basename($file, '.json')] = $file;
         }
+        $readers = [];
+        foreach ($files as $id => $file) {
+            $readers[$id] = static fn (): Movement => Kept::of("movement:$id", static fn (): Movement => MovementReader::read(Node::root(self::decoded($file))));
+        }
+        $regions = Kept::of('regions', static fn (): array => array_map(static fn (string $file): ?string => self::decoded($file)['regions'][0] ?? null, $files));
 
         return Craft::of(
-            MovementLibrary::reading($readers),
+            MovementLibrary::reading($readers, $regions),
             self::decoded("$data/precautions.json"),
             self::decoded("$data/ranges.json"),
             self::decoded("$data/patterns.json"),
             self::decoded("$data/change-overs.json"),
         );
+    }
+
+    /**
+     * @return array<string, mixed>|null the open form of a shipped movement
+     */
+    public static function document(string $id): ?array
+    {
+        $file = dirname(__DIR__, 2) . "/core/data/movements/$id.json";
+
+        /** @var array<string, mixed>|null */
+        return preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($file) ? self::decoded($file) : null;
     }
 
     /** @return array<array-key, mixed> */

@@ -22,6 +22,7 @@ use RuntimeException;
  * @property Carbon|null $starts_at
  * @property int $revision number of the current revision
  * @property-read Group|null $group
+ * @property-read User $user
  */
 final class SeatedClass extends Model
 {
@@ -33,6 +34,12 @@ final class SeatedClass extends Model
     protected function casts(): array
     {
         return ['starts_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** @return BelongsTo<Group, $this> */

@@ -51,6 +51,12 @@ final class User extends Authenticatable
         return $this->hasMany(SeatedClass::class);
     }
 
+    /** @return HasMany<OwnMovement, $this> */
+    public function ownMovements(): HasMany
+    {
+        return $this->hasMany(OwnMovement::class);
+    }
+
     /** @return HasManyThrough<LedClass, SeatedClass, $this> */
     public function ledClasses(): HasManyThrough
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Craft\ShippedCraft;
+use App\Craft\Shelf;
+use App\Models\User;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
@@ -16,7 +18,12 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Craft::class, static fn (): Craft => ShippedCraft::load());
+        $this->app->singleton(Shelf::class);
+        $this->app->bind(Craft::class, static function (Application $app): Craft {
+            $teacher = auth()->user();
+
+            return $teacher instanceof User ? $app->make(Shelf::class)->for($teacher) : $app->make(Shelf::class)->shipped();
+        });
     }
 
     public function boot(): void

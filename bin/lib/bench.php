@@ -103,4 +103,21 @@ $line("saving a class of $count entries through HTTP", $median($saveLarge, 25), 
 
 $led = json_decode($request('POST', "/api/classes/$class->id/led"), true)['id'];
 file_put_contents($argv[2], $request('GET', "/api/led/$led/beats"));
+// The library at a thousand movements: the shipped ones, and copies of them as the teacher's own.
+$teacher = $class->user;
+$shipped = array_map(static fn (string $file): array => json_decode((string) file_get_contents($file), true), glob("$root/core/data/movements/*.json") ?: []);
+for ($copy = count($shipped); $copy < 1000; ++$copy) {
+    $document = $shipped[$copy % count($shipped)];
+    $document['names'] = ['plain' => $document['names']['plain'] . " $copy"];
+    $teacher->ownMovements()->create(['key' => "own-copy-$copy"])->keep(['id' => "own-copy-$copy"] + $document);
+}
+$library = static fn (string $search) => static fn (): string => $request('GET', "/api/movements?$search");
+$first = hrtime(true);
+$library('words=neck')();
+printf("%-58s %8.1f ms    once, after a movement has changed\n", 'a library of 1000 movements made ready', (hrtime(true) - $first) / 1e6);
+$line('library of 1000 movements opened', $median($library(''), 25), 'ms', 100);
+$line('library of 1000 movements filtered', $median($library('zone=back&direction=turn&base=bed&words=turn'), 25), 'ms', 100);
+$library("group=$class->group_id&can=all")();
+$line('library of 1000 movements, who can do it', $median($library("group=$class->group_id&can=all"), 25), 'ms', 100);
+
 unlink($jar);

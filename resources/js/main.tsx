@@ -10,6 +10,9 @@ const Classes = lazy(() => import('./screens/classes/Classes'));
 const Plan = lazy(() => import('./screens/plan/Plan'));
 const People = lazy(() => import('./screens/people/People'));
 const Movements = lazy(() => import('./screens/movements/Movements'));
+const MovementPage = lazy(() => import('./screens/movements/MovementPage'));
+const Compare = lazy(() => import('./screens/movements/MovementPage').then((page) => ({ default: page.Compare })));
+const OwnEditor = lazy(() => import('./screens/movements/own/OwnEditor'));
 const Lead = lazy(() => import('./screens/lead/Lead'));
 const Log = lazy(() => import('./screens/log/Log'));
 
@@ -26,6 +29,9 @@ if (root) {
                                 <Route path="people" element={<People />} />
                                 <Route path="people/:groupId" element={<People />} />
                                 <Route path="movements" element={<Movements />} />
+                                <Route path="movements/compare" element={<Compare />} />
+                                <Route path="movements/own/:key" element={<OwnEditor />} />
+                                <Route path="movements/:movementId" element={<MovementPage />} />
                                 <Route path="log" element={<Log />} />
                                 <Route path="log/:ledId" element={<Log />} />
                                 <Route path="*" element={<EmptyPlace title="There is nothing here">The address may be old. The places on the left all work.</EmptyPlace>} />

@@ -1,4 +1,4 @@
-@php($paint = ['body' => 'var(--body)', 'far' => 'var(--far)', 'moving' => 'var(--moving)', 'seat' => 'var(--seat)', 'ghost' => 'var(--ghost)'])
+@php($paint = ['body' => 'var(--body)', 'far' => 'var(--far)', 'moving' => 'var(--moving)', 'seat' => 'var(--seat)', 'halo' => 'var(--halo)', 'shadow' => 'var(--shadow)'])
 <svg viewBox="0 0 100 100" width="68" height="68" aria-hidden="true">
     @foreach ($figure->shapes as $shape)
         @php($points = implode(' ', array_map(fn ($n) => round($n, 1), $shape->points)))
@@ -17,6 +17,6 @@
         @endswitch
     @endforeach
     @once
-        <defs><marker id="arrow-head" orient="auto" markerWidth="4" markerHeight="4" refX="1.6" refY="2" markerUnits="strokeWidth"><path d="M0.4,0.4 L2,2 L0.4,3.6" fill="none" stroke="#111" stroke-width="1" /></marker></defs>
+        <defs><marker id="arrow-head" orient="auto" markerWidth="4" markerHeight="4" refX="1.6" refY="2" markerUnits="strokeWidth"><path d="M0.4,0.4 L2,2 L0.4,3.6" fill="none" stroke="context-stroke" stroke-width="1" /></marker></defs>
     @endonce
 </svg>

@@ -196,6 +196,7 @@ final class PlanningTest extends BrowserTestCase
         $this->add('Settle', 'Sit quietly');
         $this->browser->switchTo()->window($first);
         $this->press('Add to Warm');
+        $this->find('[role=dialog] input[type=search]')->sendKeys('Rock heels');
         $this->press('Rock heels and toes');
         $this->see('Two versions of this class');
         $this->press('Mine, from this window');

@@ -156,20 +156,6 @@ final class PlanTest extends AppTestCase
         $this->postJson('/api/classes', ['title' => 'X', 'slotMinutes' => 20, 'group' => $this->class->group_id])->assertNotFound();
     }
 
-    public function testTheLibraryIsCompleteAndDrawn(): void
-    {
-        $library = $this->answer($this->getJson('/api/library'), 'answer-library');
-
-        foreach ($library['movements'] as $movement) {
-            foreach ($movement['variations'] as $variation) {
-                foreach ($variation['bases'] as $base) {
-                    $this->assertArrayHasKey("{$movement['id']}/{$variation['id']}/$base/left", $library['figures']);
-                }
-            }
-        }
-        $this->assertArrayHasKey('rest/bed', $library['figures']);
-    }
-
     public function testTheDemoHasItsThreeFindingsAndAFinishedClass(): void
     {
         $this->seed(DemoSeeder::class);

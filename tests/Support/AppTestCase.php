@@ -12,6 +12,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
 
 /** A test that talks to the application over HTTP, with a fresh database. */
@@ -32,6 +33,16 @@ abstract class AppTestCase extends TestCase
     {
         parent::setUp();
         $this->withoutVite();
+    }
+
+    /** Every request meets controllers of its own, as it does outside of tests. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
+    {
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            $route->flushController();
+        }
+
+        return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
     }
 
     protected function teacher(string $email = 'ann@kind-chair.example'): User

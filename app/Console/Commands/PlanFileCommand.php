@@ -28,6 +28,7 @@ abstract class PlanFileCommand extends Command
                 $schemas->check('group', $group);
             }
             $people = $group === null ? Group::nobody() : (new GroupReader($desk->craft->precautions))->read($group, '/group');
+            $desk = $desk->with($document);
             $answer = $this->answer($desk, $desk->read($document), $people);
         } catch (FormatError|JsonException $problem) {
             $this->getOutput()->getErrorStyle()->writeln($problem->getMessage());

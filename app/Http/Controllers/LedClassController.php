@@ -52,6 +52,13 @@ final class LedClassController
         return response()->json((new LeadAnswer($this->desk))->of($led->seatedClass, $led));
     }
 
+    public function motions(Request $request, int $ledClass): JsonResponse
+    {
+        $led = $this->find($request, $ledClass);
+
+        return response()->json(['motions' => (object) (new LeadAnswer($this->desk))->motions($led->seatedClass, $led)]);
+    }
+
     /** Keeps where Lead stands, so that a reload goes on at the right beat. */
     public function keep(Request $request, int $ledClass): Response
     {

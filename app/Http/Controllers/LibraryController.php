@@ -4,39 +4,126 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Answers\FigureBook;
 use App\Answers\LibraryAnswer;
-use FilesystemIterator;
-use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Cache;
+use App\Answers\MovementAnswer;
+use App\Answers\MovementCard;
+use App\Craft\Catalogue;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use KindChair\Body\Side;
+use KindChair\Body\Zone;
+use KindChair\Figure\Motion;
+use KindChair\Fit\MovementFacts;
+use KindChair\Fit\Search;
 use KindChair\Format\Craft;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
-use SplFileInfo;
+use KindChair\Movement\Base;
+use KindChair\Movement\Movement;
 
-/** The library is worked out once, and again when the craft has changed. */
+/** Finding movements, and looking at one. */
 final class LibraryController
 {
-    public function show(Craft $craft): Response
-    {
-        $json = Cache::rememberForever(
-            'library:' . self::version(),
-            static fn (): string => json_encode(LibraryAnswer::of($craft), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
-        );
+    use OwnData;
 
-        return response($json)->header('Content-Type', 'application/json')->setPrivate()->setMaxAge(300);
+    private const PAGE = 36;
+
+    public function __construct(private readonly Craft $craft, private readonly Catalogue $catalogue)
+    {
     }
 
-    /** Changes with any file of the core or of the answer. */
-    private static function version(): string
+    public function show(): JsonResponse
     {
-        $newest = filemtime(app_path('Answers/LibraryAnswer.php'));
-        $count = 0;
-        /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path('core'), FilesystemIterator::SKIP_DOTS)) as $file) {
-            $newest = max($newest, $file->getMTime());
-            ++$count;
-        }
+        return response()->json(LibraryAnswer::of($this->craft));
+    }
 
-        return "$newest-$count";
+    public function index(Request $request): JsonResponse
+    {
+        $asked = $request->validate([
+            'zone' => ['nullable', Rule::in([...array_column(Zone::cases(), 'value'), 'none'])],
+            'direction' => ['nullable', Rule::in(['fold', 'arch', 'lean', 'turn'])],
+            'breath' => ['nullable', Rule::in(['with-breath', 'still', 'as-it-comes', 'pauses'])],
+            'base' => ['nullable', Rule::enum(Base::class)],
+            'prop' => ['nullable', 'string', 'max:40'],
+            'minutes' => ['nullable', 'numeric', 'min:0.5', 'max:60'],
+            'words' => ['nullable', 'string', 'max:100'],
+            'group' => ['nullable', 'integer'],
+            'can' => ['nullable', Rule::in(['all', 'most'])],
+            'page' => ['nullable', 'integer', 'min:1', 'max:1000'],
+        ]);
+        $found = $this->catalogue->search(new Search(
+            $asked['zone'] ?? null,
+            $asked['direction'] ?? null,
+            $asked['breath'] ?? null,
+            $asked['base'] ?? null,
+            $asked['prop'] ?? null,
+            isset($asked['minutes']) ? (int) round($asked['minutes'] * 600) : null,
+            $asked['words'] ?? '',
+        ));
+        $fit = [];
+        if (isset($asked['group'])) {
+            $group = $this->teacher($request)->groups()->with('people')->findOrFail((int) $asked['group']);
+            $fit = $this->catalogue->fit($group);
+            $most = ($asked['can'] ?? null) === 'most' ? intdiv($group->people->count(), 4) : 0;
+            if (isset($asked['can'])) {
+                $found = array_values(array_filter($found, static fn (MovementFacts $facts): bool => $fit[$facts->id]['rests'] + $fit[$facts->id]['none'] <= $most));
+            }
+        }
+        $page = (int) ($asked['page'] ?? 1);
+        $shown = array_slice($found, 0, $page * self::PAGE);
+        $cards = array_map(fn (MovementFacts $facts): array => MovementCard::of($facts, $fit[$facts->id] ?? null), $shown);
+
+        return response()->json([
+            'total' => count($this->craft->library->ids()),
+            'found' => count($found),
+            'movements' => $cards,
+            'figures' => (object) $this->figures(array_column($cards, 'figure')),
+        ]);
+    }
+
+    public function movement(Request $request, string $id): JsonResponse
+    {
+        return response()->json((new MovementAnswer($this->craft, $this->catalogue))->of($this->find($id), $this->teacher($request)));
+    }
+
+    public function motion(Request $request, string $id): JsonResponse
+    {
+        $movement = $this->find($id);
+        $asked = $request->validate([
+            'variation' => ['required', Rule::in(array_column($movement->variations, 'id'))],
+            'base' => ['required', Rule::in([...array_column(Base::cases(), 'value'), FigureBook::ARMCHAIR])],
+            'side' => ['required', Rule::enum(Side::class)],
+        ]);
+
+        return response()->json(Motion::of(
+            $movement,
+            $movement->variation($asked['variation']),
+            Base::tryFrom($asked['base']) ?? Base::Chair,
+            Side::from($asked['side']),
+            $this->craft->patterns->get('even'),
+            $asked['base'] === FigureBook::ARMCHAIR,
+        )->toArray());
+    }
+
+    /** Figures by key, for a screen that knows which it needs. */
+    public function drawn(Request $request): JsonResponse
+    {
+        $keys = explode(',', $request->validate(['keys' => ['required', 'string', 'max:20000']])['keys']);
+
+        return response()->json(['figures' => (object) $this->figures(array_slice($keys, 0, 400))]);
+    }
+
+    /**
+     * @param list<string> $keys
+     * @return array<string, list<array<string, mixed>>>
+     */
+    private function figures(array $keys): array
+    {
+        return (new FigureBook($this->craft->library, (int) auth()->id()))->draw($keys);
+    }
+
+    private function find(string $id): Movement
+    {
+        return $this->craft->library->has($id) ? $this->craft->library->get($id) : abort(404);
     }
 }

@@ -32,6 +32,8 @@ final class PlanController
         /** @var array<array-key, mixed> $document */
         $document = $request->json('plan');
         $this->schemas->check('plan', $document);
+        // Own movements are stored once and for all classes; a plan names the version it was made with.
+        unset($document['movements']);
         $this->desk->read($document);
         $from = $request->integer('revision');
         if ($from !== $class->revision) {

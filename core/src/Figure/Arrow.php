@@ -15,31 +15,40 @@ final readonly class Arrow
 {
     /** Units under which a way is too short to draw. */
     private const SHORTEST = 3.5;
+    /** Shares of the way at which it is drawn, before its end. */
+    private const ALONG = [0.25, 0.5, 0.75];
 
     /**
      * One for each limb that is seen to move, at most two; none when the part hardly moves.
      *
      * @return list<Shape>
      */
-    public static function of(Movement $movement, Scene $scene, Pose $start, Pose $end, Side $side): array
+    public static function of(Movement $movement, Scene $scene, Pose $start, Pose $end, Skeleton $moved, Side $side): array
     {
         $zone = $movement->mainRegion()?->zone();
         if ($zone === null) {
             return [];
         }
         $both = $movement->laterality->sides === Sides::Together && $scene->view === 'front' && !in_array($zone, [Zone::Head, Zone::Back], true);
+        $way = [];
+        if ($movement->laterality->directions === null) {
+            foreach (self::ALONG as $share) {
+                $way[] = Skeleton::of($start->towards($end, $share), $scene->seat);
+            }
+            $way[] = $moved;
+        }
         $arrows = array_map(
-            static fn (Side $limb): ?Shape => self::one($movement, $zone, $scene, $start, $end, $limb),
+            static fn (Side $limb): ?Shape => self::one($movement, $zone, $scene, $end, $moved, $way, $limb),
             $both ? Side::cases() : [$side],
         );
 
         return array_values(array_filter($arrows));
     }
 
-    private static function one(Movement $movement, Zone $zone, Scene $scene, Pose $start, Pose $end, Side $side): ?Shape
+    /** @param list<Skeleton> $way from the start to the furthest pose; empty for a circle */
+    private static function one(Movement $movement, Zone $zone, Scene $scene, Pose $end, Skeleton $moved, array $way, Side $side): ?Shape
     {
         $project = $scene->projection();
-        $moved = Skeleton::of($end, $scene->seat);
         $turn = $end->towardsRight(JointAction::TrunkTurn) + $end->towardsRight(JointAction::NeckTurn);
         if ($scene->view === 'front' && abs($turn) > 5 && in_array($zone, [Zone::Head, Zone::Back], true)) {
             $way = $turn > 0 ? 1 : -1;
@@ -57,8 +66,7 @@ final readonly class Arrow
         $points = [];
         $length = 0.0;
         $last = null;
-        foreach ([0.2, 0.4, 0.6, 0.8, 1.0] as $share) {
-            $skeleton = Skeleton::of($start->towards($end, $share), $scene->seat);
+        foreach ($way as $skeleton) {
             [$x, $y] = $project($skeleton->point($traced));
             [$cx, $cy] = $project($skeleton->point($centre));
             $away = max(0.1, hypot($x - $cx, $y - $cy));

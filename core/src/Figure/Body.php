@@ -44,6 +44,15 @@ final readonly class Body
         return new self($view, $view === 'side' ? $side : Side::Right, self::movingParts($movement, $side));
     }
 
+    /**
+     * @param 'front'|'side' $view
+     * @param list<string> $moving parts to tell apart
+     */
+    public static function accenting(string $view, Side $side, array $moving): self
+    {
+        return new self($view, $view === 'side' ? $side : Side::Right, $moving);
+    }
+
     /** @param 'front'|'side' $view */
     public static function atRest(string $view): self
     {

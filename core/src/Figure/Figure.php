@@ -32,7 +32,7 @@ final readonly class Figure
         [$start, $end] = $scene->startAndEnd();
         $moved = Skeleton::of($end, $scene->seat);
         $shadow = $start === null ? [] : $body->shadow(Skeleton::of($start, $scene->seat), $moved, $scene->projection());
-        $arrows = Arrow::of($movement, $scene, $start ?? $scene->rest(), $end, $side);
+        $arrows = Arrow::of($movement, $scene, $start ?? $scene->rest(), $end, $moved, $side);
 
         return new self([
             ...Furniture::of($scene->seat, $scene->view),

@@ -27,9 +27,9 @@ final readonly class Motion
     {
     }
 
-    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, BreathPattern $pattern): self
+    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, BreathPattern $pattern, bool $withArms = false): self
     {
-        $scene = Scene::of($movement, $variation, $base, $side);
+        $scene = Scene::of($movement, $variation, $base, $side, $withArms);
         $body = Body::of($movement, $scene->view, $side);
         [, $furthest] = $scene->startAndEnd();
         $layers = Skeleton::of($furthest, $scene->seat);

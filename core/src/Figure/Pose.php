@@ -24,7 +24,7 @@ final readonly class Pose
     {
         $named = [];
         foreach ($angles as $angle) {
-            $named[$angle->key()] = (float) $angle->degrees;
+            $named[$angle->key] = (float) $angle->degrees;
         }
         $all = [];
         foreach (Side::cases() as $side) {
@@ -55,6 +55,23 @@ final readonly class Pose
         }
 
         return new self($angles);
+    }
+
+    /** How differently two poses look: degrees, summed over the body. */
+    public function difference(self $other): float
+    {
+        $sum = 0.0;
+        foreach ([...$this->angles, ...$other->angles] as $key => $_) {
+            // A bent elbow or wrist says less about a shape than what trunk, arm and leg do.
+            $weight = match (strtok($key, '-')) {
+                'elbow', 'forearm', 'wrist', 'ankle', 'toes' => 0.3,
+                'fingers' => 0.1,
+                default => 1.0,
+            };
+            $sum += $weight * abs(($this->angles[$key] ?? 0.0) - ($other->angles[$key] ?? 0.0));
+        }
+
+        return $sum;
     }
 
     /**

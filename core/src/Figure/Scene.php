@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use Closure;
-use KindChair\Body\Joint;
-use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
@@ -61,18 +59,18 @@ final readonly class Scene
         $rest = $this->rest();
         $end = $rest;
         foreach ($this->poses as $pose) {
-            if (self::difference($rest, $pose) > self::difference($rest, $end)) {
+            if ($rest->difference($pose) > $rest->difference($end)) {
                 $end = $pose;
             }
         }
         $start = $rest;
         foreach ($this->poses as $pose) {
-            if (self::difference($pose, $end) > self::difference($start, $end)) {
+            if ($pose->difference($end) > $start->difference($end)) {
                 $start = $pose;
             }
         }
 
-        return [self::difference($start, $end) < self::LOOKS_SAME ? null : $start, $end];
+        return [$start->difference($end) < self::LOOKS_SAME ? null : $start, $end];
     }
 
     /** @return Closure(Vector): array{float, float} */
@@ -110,23 +108,5 @@ final readonly class Scene
 
             return [50 + $v->x, 64 - $seen->y];
         };
-    }
-
-    private static function difference(Pose $a, Pose $b): float
-    {
-        $sum = 0.0;
-        foreach (JointAction::cases() as $action) {
-            // A bent elbow or wrist says less about a shape than what trunk, arm and leg do.
-            $weight = match ($action->joint()) {
-                Joint::Elbow, Joint::Wrist, Joint::Ankle, Joint::Toes => 0.3,
-                Joint::Fingers => 0.1,
-                default => 1.0,
-            };
-            foreach ([null, ...Side::cases()] as $side) {
-                $sum += $weight * abs($a->at($action, $side) - $b->at($action, $side));
-            }
-        }
-
-        return $sum;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Fit;
 
 use KindChair\Body\JointAction;
+use KindChair\Body\JointRange;
 use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
 use KindChair\Movement\Base;
@@ -32,6 +33,9 @@ final class Chooser
 
     /** @var array<string, list<Variation>> what rungs() has worked out before */
     private array $rungs = [];
+
+    /** @var array<string, array<string, JointRange>> what a person's range was worked out to be, by participant and angle key */
+    private array $comfortable = [];
 
     public function __construct(private readonly MovementLibrary $library, private readonly RangeTable $ranges)
     {
@@ -223,7 +227,7 @@ final class Chooser
                     $why[] = "The {$weak->side->value} {$weak->limb->value} is weak; the other hand carries it.";
                 }
                 ++$kept;
-                $range = $person->range($angle->action, $angle->side, $this->ranges);
+                $range = $this->comfortable[$person->id][$angle->key] ??= $person->range($angle->action, $angle->side, $this->ranges);
                 if ($range->holds($angle->degrees)) {
                     continue;
                 }
@@ -235,7 +239,7 @@ final class Chooser
                 }
                 $cap = new JointAngle($angle->action, $angle->side, $to);
                 // A knee may be held both from straightening and from bending.
-                $caps[$cap->key() . ':' . $angle->degrees] = $cap;
+                $caps[$cap->key . ':' . $angle->degrees] = $cap;
             }
             if ($kept === 0 && $angles !== []) {
                 $refused[] = "The {$named->value} side cannot be asked for this.";

@@ -50,6 +50,11 @@ final readonly class Craft
         );
     }
 
+    public function withLibrary(MovementLibrary $library): self
+    {
+        return new self($library, $this->precautions, $this->ranges, $this->patterns, $this->changeOvers);
+    }
+
     private static function precaution(Node $node): Precaution
     {
         $traitLimits = $angleLimits = [];

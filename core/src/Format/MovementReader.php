@@ -116,7 +116,7 @@ final readonly class MovementReader
         return new Cue($node->at('first')->string(), $node->at('short')->string());
     }
 
-    private static function angles(?Node $node): Angles
+    public static function angles(?Node $node): Angles
     {
         $byRole = [];
         foreach ($node?->members() ?? [] as $role => $actions) {

@@ -14,13 +14,12 @@ final readonly class JointAngle
     /** The limb that moves; null for head and trunk. */
     public ?Limb $limb;
 
+    /** Action and side in one word, such as "knee-flexion:left". */
+    public string $key;
+
     public function __construct(public JointAction $action, public ?Side $side, public int $degrees)
     {
         $this->limb = $action->joint()->limb();
-    }
-
-    public function key(): string
-    {
-        return $this->action->value . ':' . ($this->side->value ?? 'mid');
+        $this->key = $action->value . ':' . ($side->value ?? 'mid');
     }
 }

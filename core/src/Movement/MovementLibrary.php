@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace KindChair\Movement;
 
 use Closure;
+use KindChair\Body\Region;
 use OutOfBoundsException;
 
 /** All movements a class can be made of; each is read when it is first asked for. */
 final class MovementLibrary
 {
-    /** @param array<string, Movement|Closure(): Movement> $movements by id */
-    private function __construct(private array $movements)
+    /**
+     * @param array<string, Movement|Closure(): Movement> $movements by id
+     * @param array<string, string|null> $regions main regions that are known without reading, by id
+     * @param list<string> $hidden ids that classes still use and nobody is offered any more
+     */
+    private function __construct(private array $movements, private readonly array $regions = [], private readonly array $hidden = [])
     {
     }
 
@@ -21,10 +26,24 @@ final class MovementLibrary
         return new self(array_column($movements, null, 'id'));
     }
 
-    /** @param array<string, Closure(): Movement> $readers by the id of the movement they read */
-    public static function reading(array $readers): self
+    /**
+     * @param array<string, Closure(): Movement> $readers by the id of the movement they read
+     * @param array<string, string|null> $regions main regions that are known without reading, by id
+     */
+    public static function reading(array $readers, array $regions = []): self
     {
-        return new self($readers);
+        return new self($readers, $regions);
+    }
+
+    /**
+     * This library with more movements on its shelves; of two with one id the new one counts.
+     *
+     * @param array<string, Closure(): Movement> $readers by the id of the movement they read
+     * @param list<string> $hidden ids among them that are not offered any more
+     */
+    public function with(array $readers, array $hidden = []): self
+    {
+        return new self([...$this->movements, ...$readers], array_diff_key($this->regions, $readers), [...$this->hidden, ...$hidden]);
     }
 
     public function has(string $id): bool
@@ -39,9 +58,26 @@ final class MovementLibrary
         return $movement instanceof Movement ? $movement : $this->movements[$id] = $movement();
     }
 
-    /** @return list<Movement> */
+    /** @return list<string> the ids of what can be chosen */
+    public function ids(): array
+    {
+        return array_values(array_diff(array_keys($this->movements), $this->hidden));
+    }
+
+    /** @return list<Movement> what can be chosen for a region, or for breath and stillness */
+    public function inRegion(?Region $region): array
+    {
+        $wanted = array_filter(
+            $this->ids(),
+            fn (string $id): bool => (array_key_exists($id, $this->regions) ? $this->regions[$id] : $this->get($id)->mainRegion()?->value) === $region?->value,
+        );
+
+        return array_map($this->get(...), array_values($wanted));
+    }
+
+    /** @return list<Movement> what can be chosen */
     public function all(): array
     {
-        return array_map($this->get(...), array_keys($this->movements));
+        return array_map($this->get(...), $this->ids());
     }
 }

@@ -59,6 +59,12 @@ final readonly class Variation
         return in_array($base, $this->bases, true);
     }
 
+    /** The base it is shown on first: a chair, if it is for one. */
+    public function mainBase(): Base
+    {
+        return $this->allows(Base::Chair) ? Base::Chair : $this->bases[0];
+    }
+
     public function has(MovementTrait $trait): bool
     {
         return in_array($trait, $this->traits, true);
@@ -83,7 +89,7 @@ final readonly class Variation
         $furthest = $straightest = [];
         foreach ($angles as $step) {
             foreach ($step->on($named) as $angle) {
-                $key = $angle->key();
+                $key = $angle->key;
                 if (!isset($furthest[$key]) || $angle->degrees > $furthest[$key]->degrees) {
                     $furthest[$key] = $angle;
                 }
@@ -93,7 +99,7 @@ final readonly class Variation
                 }
             }
         }
-        $alsoStraight = array_filter($straightest, static fn (JointAngle $angle): bool => $angle->degrees < $furthest[$angle->key()]->degrees);
+        $alsoStraight = array_filter($straightest, static fn (JointAngle $angle): bool => $angle->degrees < $furthest[$angle->key]->degrees);
 
         return [...array_values($furthest), ...array_values($alsoStraight)];
     }

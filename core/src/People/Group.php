@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace KindChair\People;
 
+use KindChair\Body\JointAction;
+use KindChair\Body\RangeTable;
+use KindChair\Body\Side;
+
 /** The people of one class. */
 final readonly class Group
 {
@@ -15,6 +19,23 @@ final readonly class Group
     public static function nobody(): self
     {
         return new self('', []);
+    }
+
+    /**
+     * How far everyone of the group may go in this action, and how far three quarters of them; null when nobody is there.
+     *
+     * @return array{everyone: int, most: int}|null degrees
+     */
+    public function reach(JointAction $action, RangeTable $ranges): ?array
+    {
+        $sides = $action->joint()->limb() === null && !$action->isDirectional() ? [null] : Side::cases();
+        $ends = array_map(
+            static fn (Participant $person): int => min(array_map(static fn (?Side $side): int => $person->range($action, $side, $ranges)->to, $sides)),
+            $this->people,
+        );
+        sort($ends);
+
+        return $ends === [] ? null : ['everyone' => $ends[0], 'most' => $ends[intdiv(count($ends), 4)]];
     }
 
     /**

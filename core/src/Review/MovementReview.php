@@ -98,7 +98,7 @@ final readonly class MovementReview
                         $problems[] = new MovementProblem("variations/$variation->id/$step", "$what stops at {$normal}°; \"$variation->name\" asks for {$angle->degrees}°.");
                     }
                     $rest = in_array($angle->action, [JointAction::KneeFlexion, JointAction::HipFlexion], true) ? 90 : 0;
-                    $furthest[$angle->key()] = max($furthest[$angle->key()] ?? 0, abs($angle->degrees - $rest));
+                    $furthest[$angle->key] = max($furthest[$angle->key] ?? 0, abs($angle->degrees - $rest));
                 }
             }
             if (!$variation->allows(Base::Chair) || $movement->mainRegion() === null) {

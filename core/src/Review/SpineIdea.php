@@ -28,8 +28,8 @@ final readonly class SpineIdea
     public static function for(Coverage $coverage, MovementLibrary $library): ?self
     {
         foreach ($coverage->spine as $direction => $tenths) {
-            foreach ($tenths > 0 ? [] : $library->all() as $movement) {
-                if ($movement->mainRegion() === Region::Spine && self::reaches($movement, self::ACTIONS[$direction])) {
+            foreach ($tenths > 0 ? [] : $library->inRegion(Region::Spine) as $movement) {
+                if (self::reaches($movement, self::ACTIONS[$direction])) {
                     return new self($direction, $movement);
                 }
             }

@@ -103,7 +103,7 @@ final class ChooserTest extends TestCase
 
         self::assertSame(['high', 'Only as far as comfortable'], [$version->variation, $version->does]);
         self::assertSame(['shoulder-flexion:right' => 110], array_column(
-            array_map(static fn ($cap): array => [$cap->key(), $cap->degrees], $version->caps),
+            array_map(static fn ($cap): array => [$cap->key, $cap->degrees], $version->caps),
             1,
             0,
         ));

@@ -127,7 +127,7 @@ final class NothingBreaksTest extends TestCase
                     $most = $this->most($person, $angle->action, $angle->side);
                     // A knee that cannot straighten is held from below, everything else from above.
                     $degrees = min($angle->degrees, ...($held[$angle->action->value][$side] ?? [180]));
-                    self::assertLessThanOrEqual($most, $degrees, "$where: {$angle->key()}");
+                    self::assertLessThanOrEqual($most, $degrees, "$where: {$angle->key}");
                 }
             }
         }

@@ -34,7 +34,7 @@ final class MovementPartsTest extends TestCase
             'away' => ['neck-turn' => 9],
         ]);
         $keys = static fn (Side $side): array => array_column(
-            array_map(static fn (JointAngle $angle): array => [$angle->key(), $angle->degrees], $angles->on($side)),
+            array_map(static fn (JointAngle $angle): array => [$angle->key, $angle->degrees], $angles->on($side)),
             1,
             0,
         );

@@ -1,9 +1,14 @@
-import { QueryClient, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, QueryClient, useQueries, useQuery } from '@tanstack/react-query';
 import { api } from './client';
 import type { ClassesAnswer } from './types/answer-classes';
 import type { GroupsAnswer } from './types/answer-groups';
 import type { LibraryAnswer } from './types/answer-library';
 import type { LogEntry } from './types/answer-log';
+import type { MovementAnswer } from './types/answer-movement';
+import type { MovementsAnswer } from './types/answer-movements';
+import type { OwnListAnswer } from './types/answer-own-list';
+import type { Shape } from './types/figure';
+import type { Motion } from './types/motion';
 
 export const queryClient = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1 } } });
 
@@ -11,5 +16,42 @@ export const useLibrary = () => useQuery({ queryKey: ['library'], queryFn: () =>
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => api.get<ClassesAnswer>('classes') });
 export const useGroups = () => useQuery({ queryKey: ['groups'], queryFn: () => api.get<GroupsAnswer>('groups') });
 export const useLog = () => useQuery({ queryKey: ['led'], queryFn: () => api.get<{ led: LogEntry[] }>('led') });
+export const useMovements = (search: string) =>
+    useQuery({ queryKey: ['movements', search], queryFn: () => api.get<MovementsAnswer>(`movements?${search}`), placeholderData: keepPreviousData, staleTime: 60_000 });
+export const useMovement = (id: string) => useQuery({ queryKey: ['movements', 'one', id], queryFn: () => api.get<MovementAnswer>(`movements/${encodeURIComponent(id)}`), staleTime: 60_000 });
+export const useOwnList = () => useQuery({ queryKey: ['own'], queryFn: () => api.get<OwnListAnswer>('own') });
+export const useMotion = (id: string, variation: string, base: string, side: string) =>
+    useQuery({
+        queryKey: ['motion', id, variation, base, side],
+        queryFn: () => api.get<Motion>(`movements/${encodeURIComponent(id)}/motion?${new URLSearchParams({ variation, base, side }).toString()}`),
+        staleTime: Infinity,
+        placeholderData: keepPreviousData,
+    });
 
 export const refresh = (...keys: string[]) => Promise.all(keys.map((key) => queryClient.invalidateQueries({ queryKey: [key] })));
+
+/** Keys asked for in the same moment travel in one request. */
+let waiting: Map<string, (shapes: Shape[]) => void> | null = null;
+
+function fetchFigure(key: string): Promise<Shape[]> {
+    return new Promise((resolve, reject) => {
+        if (!waiting) {
+            const batch = (waiting = new Map());
+            setTimeout(() => {
+                waiting = null;
+                api.get<{ figures: Record<string, Shape[]> }>(`figures?keys=${encodeURIComponent([...batch.keys()].join(','))}`).then(
+                    ({ figures }) => batch.forEach((give: (shapes: Shape[]) => void, wanted: string) => give(figures[wanted] ?? [])),
+                    reject,
+                );
+            }, 0);
+        }
+        waiting.set(key, resolve);
+    });
+}
+
+/** Figures by key, drawn by the server; each is fetched once. */
+export function useFigures(keys: string[]): Record<string, Shape[]> {
+    const unique = [...new Set(keys)];
+    const found = useQueries({ queries: unique.map((key) => ({ queryKey: ['figure', key], queryFn: () => fetchFigure(key), staleTime: Infinity })) });
+    return Object.fromEntries(unique.map((key, index) => [key, found[index]?.data ?? []]));
+}

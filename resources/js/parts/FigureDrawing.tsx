@@ -1,7 +1,7 @@
 import { useId } from 'react';
-import type { Shape } from '../api/types/answer-library';
+import type { Shape } from '../api/types/figure';
 
-const colour = { body: 'var(--body)', far: 'var(--far)', moving: 'var(--edge)', seat: 'var(--seat)', ghost: 'var(--ghost)' } as const;
+const colour = { body: 'var(--body)', far: 'var(--far)', moving: 'var(--edge)', seat: 'var(--seat)', halo: 'var(--halo)', shadow: 'var(--shadow)' } as const;
 
 function pairs(points: number[]): string {
     return points.reduce((text, value, index) => text + (index % 2 ? ',' : ' ') + value, '').trim();
@@ -17,7 +17,15 @@ export function FigureDrawing({ shapes, size, title, className = '' }: { shapes:
                     <path d="M0.4,0.4 L2,2 L0.4,3.6" fill="none" stroke="var(--edge)" strokeWidth="1" strokeLinecap="round" strokeLinejoin="round" />
                 </marker>
             </defs>
-            {shapes?.map(({ kind, role, width, points }, index) => {
+            {shapes && <Shapes shapes={shapes} head={head} />}
+        </svg>
+    );
+}
+
+export function Shapes({ shapes, head }: { shapes: Shape[]; head: string }) {
+    return (
+        <>
+            {shapes.map(({ kind, role, width, points }, index) => {
                 const paint = colour[role];
                 switch (kind) {
                     case 'disc':
@@ -41,6 +49,6 @@ export function FigureDrawing({ shapes, size, title, className = '' }: { shapes:
                         );
                 }
             })}
-        </svg>
+        </>
     );
 }

@@ -57,7 +57,7 @@ final readonly class NobodyLeftOut implements Rule
     {
         $asked = $subject->asked($entry);
         $best = null;
-        $bestRank = [PHP_INT_MAX, 0];
+        $fewest = 1000;
         foreach ($this->candidates($subject, $asked->movement) as $candidate) {
             $variation = $candidate->variation($candidate->usualVariation);
             $offer = new Asked($candidate, $variation, $asked->pattern, $asked->passes);
@@ -70,9 +70,12 @@ final readonly class NobodyLeftOut implements Rule
                     default => 0,
                 };
             }
-            $rank = [$resting, -self::likeness($asked->variation, $variation)];
-            if ($resting < 1000 && $rank < $bestRank) {
-                [$best, $bestRank] = [$candidate, $rank];
+            // The most alike come first: of those that serve equally well, the first one stays.
+            if ($resting < $fewest) {
+                [$best, $fewest] = [$candidate, $resting];
+            }
+            if ($resting === 0) {
+                break;
             }
         }
         if ($best === null) {
@@ -95,16 +98,19 @@ final readonly class NobodyLeftOut implements Rule
         return count(array_intersect($actions($one), $actions($other)));
     }
 
-    /** @return list<Movement> the named substitutes first, then others for the same region that are not planned yet */
+    /** @return list<Movement> the named substitutes and others for the same region that are not planned yet, the most alike first */
     private function candidates(Subject $subject, Movement $movement): array
     {
         $planned = array_map(static fn (Entry $entry): string => $entry->movement, $subject->plan->entries());
         $others = array_filter(
-            $subject->library->all(),
-            static fn (Movement $other): bool => $other->mainRegion() === $movement->mainRegion()
-                && !in_array($other->id, $planned, true),
+            $subject->library->inRegion($movement->mainRegion()),
+            static fn (Movement $other): bool => !in_array($other->id, $planned, true),
         );
+        $candidates = [...array_map($subject->library->get(...), $movement->substitutes), ...array_values($others)];
+        $asked = $movement->variation($movement->usualVariation);
+        $likeness = array_map(static fn (Movement $candidate): int => self::likeness($asked, $candidate->variation($candidate->usualVariation)), $candidates);
+        arsort($likeness);
 
-        return [...array_map($subject->library->get(...), $movement->substitutes), ...array_values($others)];
+        return array_map(static fn (int $at): Movement => $candidates[$at], array_keys($likeness));
     }
 }

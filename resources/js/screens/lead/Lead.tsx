@@ -2,10 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, Refusal } from '../../api/client';
-import { refresh, useLibrary } from '../../api/queries';
+import { refresh } from '../../api/queries';
 import type { LeadAnswer, LeadEntry } from '../../api/types/answer-lead';
-import type { LibraryAnswer } from '../../api/types/answer-library';
+import type { Motion } from '../../api/types/motion';
 import { FigureDrawing } from '../../parts/FigureDrawing';
+import { MovingFigure } from '../../parts/MovingFigure';
 import { MarkSign } from '../../parts/MarkSign';
 import { Trouble, Waiting } from '../../parts/States';
 import { clock } from '../../parts/time';
@@ -15,6 +16,8 @@ import { Fan } from './Fan';
 import { Player, rounded, type PlayerState } from './player';
 
 const speed = Number(document.querySelector<HTMLMetaElement>('meta[name="lead-speed"]')?.content) || 1;
+/** People in the room face the teacher: their left is drawn on the right of the page. */
+const mirrored = (key: string) => key.replace(/\/left$/, '/right');
 const stateKey = (ledId: string) => `kind-chair:leading:${ledId}`;
 
 function restored(ledId: string, lead: LeadAnswer): PlayerState | null {
@@ -29,11 +32,11 @@ function restored(ledId: string, lead: LeadAnswer): PlayerState | null {
 
 export default function LeadPage() {
     const { ledId = '' } = useParams();
-    const library = useLibrary();
     // Everything needed is fetched before the first cue, and not again.
     const lead = useQuery({ queryKey: ['lead', ledId], queryFn: () => api.get<LeadAnswer>(`led/${ledId}/beats`), staleTime: Infinity, gcTime: 0, refetchOnWindowFocus: false });
-    const error = lead.error ?? library.error;
-    if (!lead.data || !library.data) {
+    const motions = useQuery({ queryKey: ['motions', ledId], queryFn: () => api.get<{ motions: Record<string, Motion> }>(`led/${ledId}/motions`), staleTime: Infinity, gcTime: 0, refetchOnWindowFocus: false, enabled: lead.data !== undefined });
+    const error = lead.error;
+    if (!lead.data) {
         return (
             <main className="mx-auto max-w-2xl p-8">
                 {error ? (
@@ -41,7 +44,6 @@ export default function LeadPage() {
                         error={error}
                         again={() => {
                             void lead.refetch();
-                            void library.refetch();
                         }}
                     />
                 ) : (
@@ -50,7 +52,7 @@ export default function LeadPage() {
             </main>
         );
     }
-    return <Lead key={ledId} ledId={ledId} lead={lead.data} library={library.data} />;
+    return <Lead key={ledId} ledId={ledId} lead={lead.data} motions={motions.data?.motions ?? {}} />;
 }
 
 const breathWords = { in: 'Breathe in', out: 'Breathe out', 'hold-full': 'Rest', 'hold-empty': 'Rest' } as const;
@@ -111,7 +113,7 @@ function part(words: string, share: number): string {
     return (parts[Math.min(parts.length - 1, Math.floor(share * parts.length))] ?? words).trim();
 }
 
-function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; library: LibraryAnswer }) {
+function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motions: Record<string, Motion> }) {
     const navigate = useNavigate();
     const [start] = useState(() => restored(ledId, lead));
     const [player] = useState(() => new Player(lead.beats, speed, Date.now, start));
@@ -291,9 +293,10 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
     const pressing = ['none', 'rests', 'adapted'];
     const different = [...entry.different].sort((a, b) => pressing.indexOf(a.mark) - pressing.indexOf(b.mark));
     const shown = allDifferent ? different : different.slice(0, 4);
+    const motion = motions[`${beat.entry}/${beat.side ?? 'left'}`];
     const words = part(beat.words, share);
     const coming = !sameMovement ? nextEntry : lead.entries[order + 1];
-    const figureOf = (one: LeadEntry | undefined) => (one ? library.figures[`${one.movement}/${one.variationId}/chair/right`] ?? library.figures[`${one.movement}/${one.variationId}/chair/left`] : undefined);
+    const figureOf = (one: LeadEntry | undefined) => (one ? lead.figures[mirrored(one.figure)] : undefined);
     const key = (name: string) => <kbd className="rounded-lg border-2 border-current px-2 py-1 font-sans text-[20px] leading-none opacity-90 max-md:hidden">{name}</kbd>;
     const control = 'flex min-h-[88px] items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[33px] font-bold hover:bg-night-3 max-md:min-h-14 max-md:rounded-2xl max-md:text-[22px]';
 
@@ -337,7 +340,16 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
                         </span>
                     </div>
                     <div className="py-2 max-lg:min-h-[150px]" aria-live="off">
-                        <p className={`font-[680] text-balance max-md:text-[44px] max-md:leading-[1.08] ${cueSize(words)}`} data-cue>
+                        {motion && (
+                            <>
+                                {/* Pushes the figure down, so that the first lines of a cue have the whole width. */}
+                                <span className="float-right h-[80px] w-0 max-lg:hidden" aria-hidden="true" />
+                                <span className="float-right clear-right ml-4 max-lg:hidden" data-moving-figure>
+                                    <LeadFigure player={player} motion={motion} name={entry.name} />
+                                </span>
+                            </>
+                        )}
+                        <p className={`font-[680] max-md:text-[44px] max-md:leading-[1.08] ${cueSize(words)}`} data-cue>
                             {words || (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name)}
                         </p>
                     </div>
@@ -349,16 +361,16 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
                     <div className="w-full max-w-[420px] max-lg:max-w-[240px]">
                         <Fan player={player} beat={beat} />
                     </div>
-                    <p className="flex min-h-[92px] w-full items-center justify-between gap-4 whitespace-nowrap max-md:min-h-0 max-md:flex-wrap">
+                    <p className="flex min-h-[92px] w-full items-center justify-between gap-3 whitespace-nowrap max-md:min-h-0 max-md:flex-wrap">
                         <span className="font-slab text-[48px] font-bold leading-none text-glow max-md:text-[30px]" data-breath>
                             {word}
                         </span>
                         {left > 0 && (
                             <span className="flex items-center gap-3">
-                                <span className="font-slab text-[92px] font-bold leading-none max-md:text-[56px]" data-left>
+                                <span className={`font-slab font-bold leading-none max-md:text-[56px] ${left > 9 ? 'text-[72px]' : 'text-[92px]'}`} data-left>
                                     {left}
                                 </span>
-                                <span className="text-[24px] leading-[1.1]">
+                                <span className={`leading-[1.1] ${left > 9 ? 'text-[21px]' : 'text-[24px]'}`}>
                                     {left === 1 ? 'breath' : 'breaths'}
                                     <br />
                                     left
@@ -382,9 +394,7 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
                     <ul className={`grid gap-2.5 sm:grid-cols-2 lg:grid-cols-4 ${allDifferent ? 'max-h-[420px] overflow-y-auto lg:absolute lg:inset-x-9 lg:bottom-[120px] lg:z-10 lg:rounded-[22px] lg:bg-night lg:py-3' : ''}`}>
                         {shown.map((one) => {
                             const person = people.get(one.person);
-                            const sideDrawn = beat.side === 'left' ? 'right' : 'left';
-                            const base = `${one.movement}/${one.variation}/${person?.base}`;
-                            const shapes = one.movement ? (library.figures[`${base}/${sideDrawn}`] ?? library.figures[`${base}/left`]) : library.figures[`rest/${person?.base}`];
+                            const shapes = lead.figures[beat.side === 'left' ? mirrored(one.figure) : one.figure];
                             return (
                                 <li key={one.person} className="flex min-h-[112px] flex-col rounded-[18px] bg-night-1 px-3.5 py-2">
                                     <span className="flex items-center gap-2.5 text-[24px] font-bold leading-tight">
@@ -442,4 +452,22 @@ function Lead({ ledId, lead, library }: { ledId: string; lead: LeadAnswer; libra
             </div>
         </main>
     );
+}
+
+/** The movement itself, in time with the cue; at rest it waits in its first place. */
+function LeadFigure({ player, motion, name }: { player: Player; motion: Motion; name: string }) {
+    const [, draw] = useState(0);
+    useEffect(() => {
+        let frame = 0;
+        const tick = () => {
+            draw((count) => count + 1);
+            frame = requestAnimationFrame(tick);
+        };
+        frame = requestAnimationFrame(tick);
+        return () => cancelAnimationFrame(frame);
+    }, []);
+    const position = player.position();
+    const beat = player.at(player.index(position));
+    const step = motion.steps.findIndex((one) => one.step === beat?.step);
+    return <MovingFigure motion={motion} step={Math.max(0, step)} share={beat && step >= 0 ? (position - beat.start) / beat.length : 0} size={188} title={name} />;
 }

@@ -1,108 +1,216 @@
-import { useState } from 'react';
-import { useLibrary } from '../../api/queries';
-import type { LibraryAnswer, LibraryMovement } from '../../api/types/answer-library';
+import { useRef, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { api } from '../../api/client';
+import { refresh, useOwnList } from '../../api/queries';
+import type { ImportReport } from '../../api/types/answer-import';
+import type { MovementCard } from '../../api/types/answer-movements';
+import type { OwnMovementAnswer } from '../../api/types/answer-own';
+import type { Shape } from '../../api/types/figure';
+import { BodyChooser, zoneNames } from '../../parts/BodyFigure';
 import { FigureDrawing } from '../../parts/FigureDrawing';
+import { MarkSign } from '../../parts/MarkSign';
 import { Sheet } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
-import { useFinder } from '../plan/Picker';
+import { clock, plural } from '../../parts/time';
+import { ZoneShape } from '../../parts/ZoneShape';
+import { Rest } from '../plan/Picker';
+import { SearchFields, useSearch } from './useSearch';
 
-const bases = [
-    ['chair', 'Chair'],
-    ['wheelchair', 'Wheelchair'],
-    ['bed', 'Bed'],
-] as const;
-
-function Detail({ movement, library }: { movement: LibraryMovement; library: LibraryAnswer }) {
-    const names = [movement.names.traditional, movement.names.clinical].filter(Boolean).join(' · ');
+function Card({ movement, shapes, comparing }: { movement: MovementCard; shapes: Shape[] | undefined; comparing: string | null }) {
+    const to = comparing ? `/movements/compare?a=${encodeURIComponent(comparing)}&b=${encodeURIComponent(movement.id)}` : `/movements/${encodeURIComponent(movement.id)}`;
+    const { counts } = movement;
     return (
-        <div className={`space-y-5 zone-${movement.zone ?? 'none'}`}>
-            <p>
-                {names && <span className="block text-ink-soft">{names}</span>}
-                {movement.aim}
-            </p>
+        <Link to={to} className={`flex h-full flex-col rounded-2xl border-[1.5px] border-transparent bg-white px-3 pb-3 pt-2 hover:border-ink zone-${movement.zone ?? 'none'}`}>
+            <span className="flex items-start justify-between">
+                <ZoneShape zone={movement.zone} size={18} />
+                <FigureDrawing shapes={shapes} size={104} />
+                <span className="text-[15px] text-ink-soft">{clock(movement.seconds)}</span>
+            </span>
+            <strong className="mt-2 leading-tight">{movement.names.plain}</strong>
+            <span className="mt-1 text-[15px] leading-tight text-ink-soft">{movement.aim}</span>
+            <span className="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1 pt-2 text-[15px]">
+                {movement.isOwn && <span className="rounded-md bg-channel px-2">Yours</span>}
+                {counts &&
+                    (['fully', 'adapted', 'rests', 'none'] as const)
+                        .filter((mark) => counts[mark] > 0)
+                        .map((mark) => (
+                            <span key={mark} className="flex items-center gap-1">
+                                <MarkSign mark={mark} size={13} /> {counts[mark]} <span className="sr-only">{mark}</span>
+                            </span>
+                        ))}
+            </span>
+        </Link>
+    );
+}
+
+function Report({ report, onClose }: { report: ImportReport; onClose: () => void }) {
+    const list = (title: string, names: string[]) =>
+        names.length > 0 && (
             <section>
-                <h3 className="mb-2 text-[18px]">From gentlest to fullest</h3>
-                <ul className="space-y-2">
-                    {movement.variations.map((variation) => (
-                        <li key={variation.id} className="rounded-2xl bg-white px-4 py-2">
-                            <p className="font-bold">
-                                {variation.name}
-                                {variation.id === movement.usual && <span className="ml-2 rounded-md bg-channel px-2 text-[15px] font-normal">as planned</span>}
-                            </p>
-                            <div className="flex flex-wrap gap-x-6">
-                                {bases
-                                    .filter(([base]) => variation.bases.includes(base))
-                                    .map(([base, name]) => (
-                                        <figure key={base} className="flex items-center gap-2 py-1 text-[15px]">
-                                            <FigureDrawing shapes={library.figures[`${movement.id}/${variation.id}/${base}/left`]} size={84} />
-                                            <figcaption className="max-w-40">
-                                                <strong className="block">{name}</strong>
-                                                {variation.forBase[base]}
-                                            </figcaption>
-                                        </figure>
-                                    ))}
-                            </div>
-                        </li>
+                <h3 className="text-[18px]">{title}</h3>
+                <ul className="list-disc pl-5">
+                    {names.map((name) => (
+                        <li key={name}>{name}</li>
                     ))}
                 </ul>
             </section>
-            <section>
-                <h3 className="mb-2 text-[18px]">Words and breath</h3>
-                <ol className="space-y-1">
-                    {movement.steps.map((step, index) => (
-                        <li key={index} className="grid grid-cols-[110px_1fr] gap-3">
-                            <span className="text-ink-soft">{step.breath === 'in' ? 'breathe in' : step.breath === 'out' ? 'breathe out' : step.breath}</span>
-                            <span>{step.cue}</span>
-                        </li>
-                    ))}
-                </ol>
-            </section>
-            {movement.cautions.length > 0 && (
-                <section>
-                    <h3 className="mb-2 text-[18px]">Take care</h3>
-                    {movement.cautions.map((caution) => (
-                        <p key={caution.words} className="rounded-2xl bg-butter px-4 py-3">
-                            <strong>{caution.words}</strong> {caution.stop}
-                            <span className="block text-[15px] text-ink-soft">{caution.source}</span>
-                        </p>
-                    ))}
-                </section>
+        );
+    return (
+        <Sheet title="What became of the file" open onClose={onClose}>
+            <div className="space-y-4">
+                {list('Added', report.added)}
+                {list('Changed: a new version beside the old one', report.changed)}
+                {list('Already here, the same', report.same)}
+                {report.refused.length > 0 && (
+                    <section>
+                        <h3 className="text-[18px]">Not taken</h3>
+                        <ul className="space-y-2">
+                            {report.refused.map((one) => (
+                                <li key={one.place + one.name} className="rounded-xl bg-butter px-3 py-2">
+                                    <strong>{one.name}</strong>: {one.why}
+                                    <span className="block text-[15px] text-ink-soft">at {one.place}</span>
+                                </li>
+                            ))}
+                        </ul>
+                    </section>
+                )}
+            </div>
+        </Sheet>
+    );
+}
+
+/** The teacher's own movements: drafts to go on with, new ones, files in and out. */
+function OwnMovements() {
+    const own = useOwnList();
+    const navigate = useNavigate();
+    const file = useRef<HTMLInputElement>(null);
+    const [report, setReport] = useState<ImportReport | null>(null);
+    const [problem, setProblem] = useState<Error | null>(null);
+    const drafts = own.data?.own.filter((one) => one.hasDraft) ?? [];
+    const begin = () =>
+        api.post<OwnMovementAnswer>('own').then(
+            (made) => void refresh('own').then(() => navigate(`/movements/own/${made.key}`)),
+            (error: Error) => setProblem(error),
+        );
+    const open = async (chosen: File | undefined) => {
+        if (!chosen) {
+            return;
+        }
+        try {
+            setReport(await api.post<ImportReport>('own/import', await chosen.text()));
+            setProblem(null);
+            await refresh('own', 'movements');
+        } catch (error) {
+            setProblem(error as Error);
+        }
+    };
+    return (
+        <>
+            <div className="flex flex-wrap gap-2">
+                <button className="button" onClick={() => file.current?.click()}>
+                    Open a file
+                </button>
+                {(own.data?.own.some((one) => one.number > 0) ?? false) && (
+                    <a className="button" href="/api/own-movements.json">
+                        Save mine as a file
+                    </a>
+                )}
+                <button className="button button-main" onClick={() => void begin()}>
+                    New movement
+                </button>
+                <input
+                    ref={file}
+                    type="file"
+                    accept=".json,application/json"
+                    className="hidden"
+                    aria-label="Movements file"
+                    onChange={(event) => {
+                        void open(event.target.files?.[0]);
+                        event.target.value = '';
+                    }}
+                />
+            </div>
+            {problem && (
+                <div className="mt-3 w-full">
+                    <Trouble error={problem} />
+                </div>
             )}
-        </div>
+            {drafts.length > 0 && (
+                <p className="flex w-full flex-wrap items-center gap-2 text-[15px]">
+                    Drafts:
+                    {drafts.map((one) => (
+                        <Link key={one.key} to={`/movements/own/${one.key}`} className="button min-h-11 px-3">
+                            {one.name}
+                        </Link>
+                    ))}
+                </p>
+            )}
+            {report && <Report report={report} onClose={() => setReport(null)} />}
+        </>
     );
 }
 
 export default function Movements() {
-    const library = useLibrary();
-    const { found, controls, nothing } = useFinder(library.data);
-    const [open, setOpen] = useState<LibraryMovement | null>(null);
-    if (library.error) {
-        return <Trouble error={library.error} again={() => void library.refetch()} />;
-    }
-    if (!library.data) {
-        return <Waiting what="the movements" />;
-    }
-    const data = library.data;
+    const [params, setParams] = useSearchParams();
+    const comparing = params.get('with');
+    const search = useSearch();
+    const { filters, set, result } = search;
+    const data = result.data;
     return (
         <>
-            <PageTitle title="Movements" below={`${data.movements.length} movements and practices, head to toe`} />
-            {controls}
-            <ul className="grid grid-cols-1 gap-3 sm:grid-cols-2 lg:grid-cols-4">
-                {found.map((movement) => (
-                    <li key={movement.id}>
-                        <button onClick={() => setOpen(movement)} className={`flex h-full w-full flex-col items-center rounded-2xl border-[1.5px] border-transparent bg-white px-3 pb-3 pt-4 text-center hover:border-ink zone-${movement.zone ?? 'none'}`}>
-                            <FigureDrawing shapes={data.figures[`${movement.id}/${movement.usual}/chair/left`]} size={112} />
-                            <strong className="mt-2 leading-tight">{movement.names.plain}</strong>
-                            <span className="mt-1 text-[15px] leading-tight text-ink-soft">{movement.aim}</span>
-                        </button>
-                    </li>
-                ))}
-            </ul>
-            {nothing}
-            <Sheet title={open?.names.plain ?? ''} open={open !== null} onClose={() => setOpen(null)} wide>
-                {open && <Detail movement={open} library={data} />}
-            </Sheet>
+            <PageTitle title="Movements" below={data ? `${data.total} movements and practices, head to toe` : ' '}>
+                <OwnMovements />
+            </PageTitle>
+            {comparing && (
+                <p className="mb-4 flex flex-wrap items-center gap-3 rounded-2xl bg-channel px-4 py-2">
+                    <span className="mr-auto">Choose the movement to compare with.</span>
+                    <button className="button" onClick={() => setParams({})}>
+                        Stop comparing
+                    </button>
+                </p>
+            )}
+            <div className="gap-6 lg:grid lg:grid-cols-[250px_minmax(0,1fr)]">
+                <div className="max-lg:hidden">
+                    <div className="sticky top-4">
+                        <h2 className="mb-1 text-[18px]">Touch a part of the body</h2>
+                        <BodyChooser zone={filters.zone || null} onChoose={(zone) => set({ zone: zone ?? '' })} />
+                        <a className="button mt-3 w-full" href="/movements/figures">
+                            All figures on one sheet
+                        </a>
+                    </div>
+                </div>
+                <div>
+                    <SearchFields filters={filters} set={set} />
+                    <select className="field mt-2 lg:hidden" aria-label="Part of the body" value={filters.zone ?? ''} onChange={(event) => set({ zone: event.target.value })}>
+                        {[['', 'Whole body'], ...zoneNames, ['none', 'Breath, stillness']].map(([value, words]) => (
+                            <option key={value} value={value}>
+                                {words}
+                            </option>
+                        ))}
+                    </select>
+                    <p className="my-3 flex min-h-11 flex-wrap items-center gap-3" role="status">
+                        {data && plural(data.found, 'movement', 'movements')}
+                        {search.isNarrowed && (
+                            <button className="button button-quiet px-3" onClick={search.clear}>
+                                Show all
+                            </button>
+                        )}
+                    </p>
+                    {result.error && <Trouble error={result.error} again={() => void result.refetch()} />}
+                    {!data && !result.error && <Waiting what="the movements" />}
+                    {data && (
+                        <ul className="grid grid-cols-2 gap-3 xl:grid-cols-4 sm:grid-cols-3" aria-busy={result.isPlaceholderData}>
+                            {data.movements.map((movement) => (
+                                <li key={movement.id}>
+                                    <Card movement={movement} shapes={data.figures[movement.figure]} comparing={comparing} />
+                                </li>
+                            ))}
+                        </ul>
+                    )}
+                    <Rest search={search} />
+                </div>
+            </div>
         </>
     );
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../../api/client';
-import { refresh, useGroups, useLibrary } from '../../api/queries';
+import { refresh, useFigures, useGroups, useLibrary } from '../../api/queries';
 import type { GroupsAnswer } from '../../api/types/answer-groups';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { TextField } from '../../parts/Field';
@@ -44,6 +44,7 @@ export default function People() {
     const navigate = useNavigate();
     const groups = useGroups();
     const library = useLibrary();
+    const figures = useFigures(bases.map(([base]) => `rest/${base}`));
     const [editing, setEditing] = useState<PersonRow | 'new' | null>(null);
     const [naming, setNaming] = useState<GroupRow | 'new' | null>(null);
     const [removing, setRemoving] = useState<GroupRow | null>(null);
@@ -62,7 +63,7 @@ export default function People() {
     if (!groups.data || !library.data) {
         return <Waiting what="your people" />;
     }
-    const { precautions, figures } = library.data;
+    const { precautions } = library.data;
     const all = groups.data.groups;
     const group = all.find((one) => one.id === Number(groupId)) ?? all[0];
     const words = new Map(precautions.map((precaution) => [precaution.code, precaution.name]));

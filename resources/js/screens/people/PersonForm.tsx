@@ -1,6 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { api, Refusal } from '../../api/client';
-import { refresh } from '../../api/queries';
+import { refresh, useFigures } from '../../api/queries';
 import type { GroupsAnswer } from '../../api/types/answer-groups';
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import { FigureDrawing } from '../../parts/FigureDrawing';
@@ -28,6 +28,7 @@ const sides = [
 
 /** One person, in under a minute; more when it is wanted. */
 export function PersonForm({ group, row, library, onClose }: { group: number; row: PersonRow | null; library: LibraryAnswer; onClose: () => void }) {
+    const figures = useFigures(bases.map(([name]) => `rest/${name}`));
     const [base, setBase] = useState<Person['base']>(row?.person.base ?? 'chair');
     const [noted, setNoted] = useState<Noted[]>(row?.person.precautions ?? []);
     const [ranges, setRanges] = useState<Range[]>(row?.person.ranges ?? []);
@@ -75,7 +76,7 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                         {bases.map(([value, name]) => (
                             <label key={value} className={`flex min-h-[92px] cursor-pointer flex-col items-center rounded-2xl border-[1.5px] bg-white px-2 pb-2 pt-1 text-center focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-ink ${base === value ? 'border-[2.5px] border-ink font-bold' : 'border-hair'}`}>
                                 <input type="radio" name="base" value={value} checked={base === value} onChange={() => setBase(value)} className="sr-only" />
-                                <FigureDrawing shapes={library.figures[`rest/${value}`]} size={64} />
+                                <FigureDrawing shapes={figures[`rest/${value}`]} size={64} />
                                 {name}
                             </label>
                         ))}

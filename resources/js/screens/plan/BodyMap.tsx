@@ -1,17 +1,7 @@
 import type { PlanAnswer } from '../../api/types/answer-plan';
+import { BodyFigure } from '../../parts/BodyFigure';
 import { clock } from '../../parts/time';
 import { ZoneShape, type ZoneName } from '../../parts/ZoneShape';
-
-/** Someone sitting, seen from the side, built of the seven regions with paper gaps as joints. */
-const parts: [ZoneName, string][] = [
-    ['head', 'M33 2a20 20 0 0 1 2 40v8h-12v-9a20 20 0 0 1 10-39z'],
-    ['shoulders', 'M14 53h34q7 0 7 10t-7 14h-34q-5-3-5-12t5-12z'],
-    ['back', 'M11 80h18v44h-18z M48 80h5v30h-5z'],
-    ['arms', 'M31 80h14v46l36 34l-9 10l-41-38z'],
-    ['hips', 'M11 127h18v10l26 24v30h-36q-8 0-8-8z'],
-    ['legs', 'M58 176h35q9 0 9 10v74h-20v-54h-24z'],
-    ['feet', 'M82 263h20v24l14 11v9h-34z'],
-];
 
 const order: [keyof PlanAnswer['spine'], string, (t: number) => [number, number]][] = [
     ['fold', 'Fold', (t) => [t * t * 15, -t * 26]],
@@ -52,12 +42,7 @@ export function BodyMap({ answer, zone, onZone, onIdea }: Props) {
         <>
             <h2 className="mb-1 text-[17px]">Minutes, head to toe</h2>
             <div className="flex gap-1">
-                <svg viewBox="0 0 120 310" width="86" height="252" aria-hidden="true" className="mt-1 shrink-0">
-                    <path d="M4 52v252M4 196h84v108" fill="none" stroke="var(--color-chair)" strokeWidth="6" strokeLinecap="round" />
-                    {parts.map(([name, path]) => (
-                        <path key={name} d={path} className={`zone-${name}`} fill="var(--fill)" opacity={zone && zone !== name ? 0.35 : 1} />
-                    ))}
-                </svg>
+                <BodyFigure zone={zone} width={86} height={252} />
                 <ul className="min-w-0 flex-1">
                     {answer.zones.map((row) => (
                         <li key={row.zone}>

@@ -1,13 +1,14 @@
 import { useState } from 'react';
-import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { PlanAnswer, Row } from '../../api/types/answer-plan';
+import { useFigures } from '../../api/queries';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { MarkSign, markWords, type MarkName } from '../../parts/MarkSign';
 
 const pressing: MarkName[] = ['none', 'rests', 'adapted', 'fully'];
 
-export function PeoplePanel({ answer, row, library }: { answer: PlanAnswer; row: Row | undefined; library: LibraryAnswer }) {
+export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | undefined }) {
     const [everyone, setEveryone] = useState(false);
+    const figures = useFigures(row?.versions.map((version) => version.figure) ?? []);
     if (!row) {
         return <p className="pt-2 text-ink-soft">Choose a movement to see who does what.</p>;
     }
@@ -42,12 +43,10 @@ export function PeoplePanel({ answer, row, library }: { answer: PlanAnswer; row:
             <ul>
                 {shown.map((version) => {
                     const person = people.get(version.person);
-                    const figure = version.movement ? `${version.movement}/${version.variation}/${person?.base}/left` : `rest/${person?.base}`;
-                    const zone = version.movement ? (library.movements.find((movement) => movement.id === version.movement)?.zone ?? 'none') : 'none';
                     return (
                         <li key={version.person} className="flex gap-3 border-b border-hair py-2.5">
-                            <span className={`grid h-[52px] w-[52px] shrink-0 place-items-center rounded-xl bg-paper zone-${zone}`}>
-                                <FigureDrawing shapes={library.figures[figure] ?? library.figures[figure.replace('/standing/', '/chair/')]} size={46} />
+                            <span className={`grid h-[52px] w-[52px] shrink-0 place-items-center rounded-xl bg-paper zone-${version.zone ?? 'none'}`}>
+                                <FigureDrawing shapes={figures[version.figure]} size={46} />
                             </span>
                             <span className="min-w-0 flex-1 leading-[1.25]">
                                 <span className="flex items-baseline justify-between gap-2">

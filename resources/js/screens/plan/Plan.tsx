@@ -4,8 +4,8 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../../api/client';
-import { useLibrary } from '../../api/queries';
-import type { LibraryMovement } from '../../api/types/answer-library';
+import { useFigures, useLibrary } from '../../api/queries';
+import type { MovementCard } from '../../api/types/answer-movements';
 import type { Finding, Row } from '../../api/types/answer-plan';
 import { Sign } from '../../parts/Shell';
 import { Sheet } from '../../parts/Sheet';
@@ -15,7 +15,8 @@ import { ZoneShape, type ZoneName } from '../../parts/ZoneShape';
 import { Bench } from './Bench';
 import { BodyMap } from './BodyMap';
 import { ClassSettings } from './ClassSettings';
-import { bothSides, changeEntry, entryOf, findEntry, insertEntry, moveBy, moveTo, newId, placeOf, removeEntry, stepDose, without, type SideName } from './edits';
+import { without } from '../../parts/without';
+import { bothSides, changeEntry, entryOf, findEntry, insertEntry, moveBy, moveTo, newId, placeOf, removeEntry, stepDose, type SideName } from './edits';
 import { Findings } from './Findings';
 import { PeoplePanel } from './PeoplePanel';
 import { Picker } from './Picker';
@@ -55,7 +56,7 @@ export default function Plan() {
     const panel = useRef<HTMLElement>(null);
     const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
 
-    const movements = useMemo(() => new Map(library.data?.movements.map((movement) => [movement.id, movement])), [library.data]);
+    const figures = useFigures(answer?.entries.map((row) => row.figure) ?? []);
     const rows = useMemo(() => new Map(answer?.entries.map((row) => [row.id, row])), [answer]);
     const ids = useMemo(() => answer?.entries.map((row) => row.id) ?? [], [answer]);
     const pins = useMemo(() => {
@@ -234,7 +235,7 @@ export default function Plan() {
         }
     };
 
-    const pick = (movement: LibraryMovement) => {
+    const pick = (movement: MovementCard) => {
         if (adding) {
             const entry = entryOf(movement);
             edit((plan) => insertEntry(plan, adding.section, adding.index, entry));
@@ -244,7 +245,7 @@ export default function Plan() {
     };
 
     const idea = () => {
-        const movement = answer?.idea ? movements.get(answer.idea.movement) : undefined;
+        const movement = answer?.idea ? { ...answer.idea, id: answer.idea.movement } : undefined;
         const main = answer?.plan.sections.find((section) => section.kind === 'head-to-toe');
         if (movement && main) {
             const place = selected && answer ? placeOf(answer.plan, selected) : null;
@@ -277,7 +278,7 @@ export default function Plan() {
     const selectedSection = answer.plan.sections.find((section) => section.entries.some((entry) => entry.id === selected))?.id ?? null;
     const names = Object.fromEntries(answer.totals.sections.map((section) => [section.id, section]));
     const map = <BodyMap answer={answer} zone={zone} onZone={setZone} onIdea={idea} />;
-    const peoplePanel = <PeoplePanel answer={answer} row={selectedRow} library={library.data} />;
+    const peoplePanel = <PeoplePanel answer={answer} row={selectedRow} />;
     const download = (people: boolean) => window.open(`/api/classes/${classId}/file${people ? '?people=1' : ''}`, '_self');
     const toggleRound = (id: string) => {
         edit((plan) => {
@@ -299,13 +300,12 @@ export default function Plan() {
 
     const drawRow = (row: Row, index: number, all: Row[]) => {
         const entry = findEntry(answer.plan, row.id);
-        const movement = entry && movements.get(entry.movement);
         const isSelected = row.id === selected;
         return (
             <SpineRow
                 key={row.id}
                 row={row}
-                shapes={library.data.figures[row.figure]}
+                shapes={figures[row.figure]}
                 selected={isSelected}
                 dimmed={zone !== null && row.zone !== zone && row.secondZone !== zone}
                 chosen={isSelected && row.sides === 'one-sided' ? side : null}
@@ -316,12 +316,11 @@ export default function Plan() {
                 onFill={fill}
             >
                 {entry?.round && <span className="absolute left-1 top-1 rounded bg-channel px-1.5 text-[13px] font-semibold">round</span>}
-                {isSelected && entry && movement && (
+                {isSelected && entry && (
                     <RowEditor
                         entry={entry}
                         row={row}
                         findings={answer.findings.filter((finding) => finding.entry === row.id)}
-                        movement={movement}
                         side={row.sides === 'one-sided' ? side : null}
                         patterns={library.data.patterns}
                         settingsFirst={answer.plan.settings?.firstSide ?? 'left'}
@@ -469,7 +468,7 @@ export default function Plan() {
                 </aside>
             </div>
 
-            {adding && <Picker library={library.data} into={names[adding.section]?.name ?? 'the class'} onPick={pick} onClose={() => setAdding(null)} />}
+            {adding && <Picker into={names[adding.section]?.name ?? 'the class'} group={answer.class.group?.id ?? null} onPick={pick} onClose={() => setAdding(null)} />}
             <Sheet title="Minutes and directions" open={sheet === 'map'} onClose={() => setSheet(null)}>
                 {map}
             </Sheet>

@@ -1,12 +1,12 @@
-import type { LibraryAnswer, LibraryMovement } from '../../api/types/answer-library';
+import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { Finding, Row } from '../../api/types/answer-plan';
-import { bothSides, doseParts, onlySide, stepDose, without, type Dose, type PlanEntry, type SideName } from './edits';
+import { without } from '../../parts/without';
+import { bothSides, doseParts, onlySide, stepDose, type Dose, type PlanEntry, type SideName } from './edits';
 
 interface Props {
     entry: PlanEntry;
     row: Row;
     findings: Finding[];
-    movement: LibraryMovement;
     patterns: LibraryAnswer['patterns'];
     side: SideName | null;
     settingsFirst: SideName;
@@ -21,9 +21,9 @@ const small = 'button min-h-11 px-2.5 py-1 text-[15px]';
 const pick = 'field min-h-11 w-auto max-w-44 px-2 py-1 text-[15px]';
 
 /** The chosen movement's own controls, under its row. */
-export function RowEditor({ entry, row, findings, movement, patterns, side, settingsFirst, inRound, onChange, onMove, onRemove, onRound }: Props) {
+export function RowEditor({ entry, row, findings, patterns, side, settingsFirst, inRound, onChange, onMove, onRemove, onRound }: Props) {
     const { unit, amount } = doseParts(entry.dose);
-    const sided = movement.sides === 'one-sided';
+    const sided = row.sides === 'one-sided';
     const sideChoice = (entry.except ?? []).find((exception) => exception.side && exception.dose === null)?.side;
     const shownSides = sideChoice ? (sideChoice === 'left' ? 'right' : 'left') : 'both';
     const changed = (entry.except ?? []).length > 0;
@@ -34,6 +34,14 @@ export function RowEditor({ entry, row, findings, movement, patterns, side, sett
                     {finding.why} <span className="text-ink-soft">{finding.source}</span>
                 </p>
             ))}
+            {row.newer && (
+                <p className="flex w-full flex-wrap items-center gap-3 rounded-lg bg-channel px-3 py-1.5 text-[15px]">
+                    <span className="mr-auto">You have changed this movement since. The class keeps the version it was planned with.</span>
+                    <button className={small} onClick={() => onChange((e) => ({ ...e, movement: row.newer?.id ?? e.movement, variation: row.newer?.variation ?? e.variation }))}>
+                        Use the newer one
+                    </button>
+                </p>
+            )}
             <span className="flex items-center gap-1" role="group" aria-label={`Dose${side ? `, ${side} side` : ''}`}>
                 <button className={`${small} w-11`} aria-label={`One less${side ? ` on the ${side}` : ''}`} onClick={() => onChange((e) => stepDose(e, -1, side))}>
                     −
@@ -57,7 +65,7 @@ export function RowEditor({ entry, row, findings, movement, patterns, side, sett
                 </button>
             </span>
             <select className={pick} aria-label="Variation" value={entry.variation} onChange={(event) => onChange((e) => ({ ...e, variation: event.target.value }))}>
-                {movement.variations.map((variation) => (
+                {row.variations.map((variation) => (
                     <option key={variation.id} value={variation.id}>
                         {variation.name}
                     </option>

@@ -1,6 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { memo, type CSSProperties, type ReactNode } from 'react';
-import type { Shape } from '../../api/types/answer-library';
+import type { Shape } from '../../api/types/figure';
 import type { Row } from '../../api/types/answer-plan';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { MarkSign, type MarkName } from '../../parts/MarkSign';

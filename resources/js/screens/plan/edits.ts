@@ -1,5 +1,5 @@
-import type { LibraryMovement } from '../../api/types/answer-library';
 import type { PlanDocument } from './usePlan';
+import { without } from '../../parts/without';
 
 export type PlanEntry = PlanDocument['sections'][number]['entries'][number];
 export type Dose = PlanEntry['dose'];
@@ -54,8 +54,8 @@ export function moveBy(plan: PlanDocument, id: string, by: 1 | -1): PlanDocument
     return next ? moveTo(plan, id, next.id, by > 0 ? 0 : next.entries.length) : plan;
 }
 
-export function entryOf(movement: LibraryMovement): PlanEntry {
-    return { id: newId(), movement: movement.id, variation: movement.usual, dose: movement.dose as Dose };
+export function entryOf(movement: { id: string; usual: string; dose: Dose }): PlanEntry {
+    return { id: newId(), movement: movement.id, variation: movement.usual, dose: movement.dose };
 }
 
 export function doseParts(dose: Dose): { unit: 'repetitions' | 'breaths' | 'seconds'; amount: number } {
@@ -78,10 +78,6 @@ export function stepDose(entry: PlanEntry, by: number, side: SideName | null): P
     const own = entry.except?.find((exception) => exception.side === side && exception.dose !== null);
     const others = (entry.except ?? []).filter((exception) => exception !== own && !(exception.side === side && exception.dose === null));
     return { ...entry, except: [...others, { side, dose: stepped(own?.dose ?? entry.dose, by) }] };
-}
-
-export function without<K extends keyof PlanEntry>(entry: PlanEntry, ...keys: K[]): PlanEntry {
-    return Object.fromEntries(Object.entries(entry).filter(([key]) => !keys.includes(key as K))) as unknown as PlanEntry;
 }
 
 /** Leaves one side out; the other keeps its dose. */

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Craft\Kept;
+use KindChair\Body\Side;
+use KindChair\Figure\Figure;
+use KindChair\Movement\Base;
+use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\Variation;
+
+/** Figures by key: "movement/variation/base/side", or "rest/base" for someone sitting still. */
+final readonly class FigureBook
+{
+    /** The chair with arms, where a base is asked for. */
+    public const ARMCHAIR = 'armchair';
+
+    /** @param int $teacher whose shelf the library is; figures are drawn once for each */
+    public function __construct(private MovementLibrary $library, private int $teacher = 0)
+    {
+    }
+
+    public static function key(string $movement, string $variation, string $base, string $side = 'left'): string
+    {
+        return "$movement/$variation/$base/$side";
+    }
+
+    /** The key of a variation as it is shown in a list: on the first base it is for. */
+    public static function usual(string $movement, Variation $variation, string $side = 'left'): string
+    {
+        return self::key($movement, $variation->id, $variation->mainBase()->value, $side);
+    }
+
+    /**
+     * @param iterable<string> $keys
+     * @return array<string, list<array{kind: string, role: string, width: float, points: list<float>}>> the shapes of each figure; keys that mean nothing are left out
+     */
+    public function draw(iterable $keys): array
+    {
+        $figures = [];
+        foreach ($keys as $key) {
+            $shapes = $figures[$key] ?? Kept::of("figure:$this->teacher:$key", fn (): array => $this->figure($key)?->toArray() ?? []);
+            if ($shapes !== []) {
+                $figures[$key] = $shapes;
+            }
+        }
+
+        return $figures;
+    }
+
+    private function figure(string $key): ?Figure
+    {
+        $parts = explode('/', $key);
+        if ($parts[0] === 'rest') {
+            $base = Base::tryFrom($parts[1] ?? '');
+
+            return $base === null ? null : Figure::atRest($base);
+        }
+        [$movement, $variation, $base, $side] = [...$parts, '', '', ''];
+        if (!$this->library->has($movement) || !$this->library->get($movement)->hasVariation($variation)) {
+            return null;
+        }
+        $withArms = $base === self::ARMCHAIR;
+        $base = $withArms ? Base::Chair : Base::tryFrom($base);
+        $side = Side::tryFrom($side);
+        $found = $this->library->get($movement);
+
+        return $base === null || $side === null ? null : Figure::of($found, $found->variation($variation), $base, $side, $withArms);
+    }
+}

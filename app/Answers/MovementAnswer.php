@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Craft\Catalogue;
+use App\Models\User;
+use KindChair\Body\Region;
+use KindChair\Body\Side;
+use KindChair\Format\Craft;
+use KindChair\Movement\Base;
+use KindChair\Movement\Caution;
+use KindChair\Movement\Cue;
+use KindChair\Movement\Movement;
+use KindChair\Movement\MovementTrait;
+use KindChair\Movement\Step;
+use KindChair\Movement\Variation;
+use KindChair\People\Precaution;
+
+/** A movement on its page, with its figures (schema/answer-movement.schema.json). */
+final readonly class MovementAnswer
+{
+    public function __construct(private Craft $craft, private Catalogue $catalogue)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Movement $movement, User $teacher): array
+    {
+        $own = str_contains($movement->id, '@') ? $teacher->ownMovements()->where('key', strtok($movement->id, '@'))->first() : null;
+
+        return [
+            'id' => $movement->id,
+            'names' => $movement->names,
+            'aim' => $movement->aim,
+            'kind' => $movement->kind,
+            'zone' => $movement->mainRegion()?->zone()->value,
+            'regions' => array_map(static fn (Region $region): string => $region->plainName(), $movement->regions),
+            'ways' => self::ways($movement),
+            'facing' => $movement->facing,
+            'usual' => $movement->usualVariation,
+            'dose' => MovementCard::dose($movement->doses->usual),
+            'doses' => [
+                'usual' => $movement->doses->usual->inWords(),
+                'least' => $movement->doses->least->inWords(),
+                'most' => $movement->doses->most->inWords(),
+            ],
+            'seconds' => $this->catalogue->trial($movement)->length / 10,
+            'steps' => array_map(static fn (Step $step): array => [
+                'id' => $step->id,
+                'phase' => $step->phase->value,
+                'breath' => $step->breath->value,
+                'cue' => self::cue($step->cue, $movement),
+            ], $movement->steps),
+            'variations' => array_map(fn (Variation $variation): array => $this->variation($movement, $variation), $movement->variations),
+            'oneLimb' => (object) $movement->oneLimb,
+            'rest' => $movement->restWords,
+            'breathReason' => $movement->breathReason,
+            'cautions' => array_map(static fn (Caution $caution): array => [
+                'words' => $caution->words,
+                'stop' => $caution->stopSign,
+                'source' => $caution->source,
+            ], $movement->cautions),
+            'substitutes' => array_map($this->named(...), $movement->substitutes),
+            'counters' => array_map($this->named(...), $movement->counters),
+            'sources' => $movement->sources,
+            'own' => $own === null ? null : ['key' => $own->key, 'number' => $own->number, 'hasDraft' => $own->draft !== null],
+            'uses' => Catalogue::uses($teacher, $movement->id),
+            'figures' => (object) (new FigureBook($this->craft->library, $teacher->id))->draw(self::keys($movement)),
+        ];
+    }
+
+    /** @return list<string> */
+    private static function keys(Movement $movement): array
+    {
+        $keys = [];
+        foreach ($movement->variations as $variation) {
+            foreach ($variation->bases as $base) {
+                $keys[] = FigureBook::key($movement->id, $variation->id, $base->value);
+                if ($base === Base::Chair) {
+                    $keys[] = FigureBook::key($movement->id, $variation->id, FigureBook::ARMCHAIR);
+                }
+            }
+        }
+
+        return $keys;
+    }
+
+    /** @return list<string> what must be done both ways, and what left means */
+    private static function ways(Movement $movement): array
+    {
+        $laterality = $movement->laterality;
+        $means = match ($laterality->means) {
+            'direction' => 'the way one goes',
+            'lengthened' => 'the side that grows long',
+            'in-front' => 'the limb in front or on top',
+            default => 'the limb that works',
+        };
+
+        return array_values(array_filter([
+            match ($laterality->sides->value) {
+                'one-sided' => "One side, then the other. Left means $means.",
+                'alternating' => "From side to side. Left means $means.",
+                'together' => 'Both sides together.',
+                default => 'In the middle: no sides.',
+            },
+            $laterality->directions === null ? null : ucfirst($laterality->directions[0]) . ', then ' . $laterality->directions[1] . '.',
+            $laterality->crossing === null ? null : 'Once with the left and once with the right on top (' . $laterality->crossing . ').',
+        ]));
+    }
+
+    /** @return array{first: string, short: string} with the left as the side that is named */
+    private static function cue(Cue $cue, Movement $movement): array
+    {
+        $say = static fn (bool $first): string => $cue->say($first, Side::Left, $movement->laterality->directions[0] ?? null, Side::Left);
+
+        return ['first' => $say(true), 'short' => $say(false)];
+    }
+
+    /** @return array<string, mixed> */
+    private function variation(Movement $movement, Variation $variation): array
+    {
+        $cues = [];
+        foreach ($movement->steps as $step) {
+            if ($variation->cues[$step->id] != $step->cue) {
+                $cues[] = ['step' => $step->id, ...self::cue($variation->cues[$step->id], $movement)];
+            }
+        }
+
+        return [
+            'id' => $variation->id,
+            'name' => $variation->name,
+            'level' => $variation->level,
+            'bases' => array_map(static fn (Base $base): string => $base->value, $variation->bases),
+            'introduction' => Cue::fill($variation->introduction, Side::Left, $movement->laterality->directions[0] ?? null, Side::Left),
+            'forBase' => (object) $variation->forBase,
+            'cues' => $cues,
+            'props' => array_map(fn (string $id): string => $this->craft->changeOvers->prop($id)->name ?? $id, $variation->props),
+            'traits' => array_map(static fn (MovementTrait $trait): string => $trait->plainName(), $variation->traits),
+            'notFor' => array_values(array_map(static fn (Precaution $precaution): array => [
+                'name' => $precaution->name,
+                'why' => $precaution->why,
+                'instead' => $precaution->instead,
+                'source' => $precaution->source,
+            ], array_filter(
+                $this->craft->precautions->all(),
+                static fn (Precaution $precaution): bool => array_filter($precaution->avoid, $variation->has(...)) !== [],
+            ))),
+        ];
+    }
+
+    /** @return array{id: string, name: string} */
+    private function named(string $id): array
+    {
+        return ['id' => $id, 'name' => $this->craft->library->get($id)->name()];
+    }
+}

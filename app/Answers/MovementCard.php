@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use KindChair\Fit\MovementFacts;
+use KindChair\Movement\Dose;
+
+/** A movement in a list (schema/answer-movements.schema.json, card). */
+final readonly class MovementCard
+{
+    /**
+     * @param array{fully: int, adapted: int, rests: int, none: int}|null $counts who of a group could do it
+     * @return array<string, mixed>
+     */
+    public static function of(MovementFacts $facts, ?array $counts): array
+    {
+        return [
+            'id' => $facts->id,
+            'names' => $facts->names,
+            'aim' => $facts->aim,
+            'zone' => $facts->zone,
+            'sides' => $facts->sides,
+            'usual' => $facts->usual,
+            'dose' => self::dose($facts->dose),
+            'seconds' => $facts->length / 10,
+            'isOwn' => str_contains($facts->id, '@'),
+            'figure' => FigureBook::key($facts->id, $facts->usual, $facts->shownOn->value),
+            'counts' => $counts,
+        ];
+    }
+
+    /** @return array<string, int> */
+    public static function dose(Dose $dose): array
+    {
+        return [$dose->unit->value => $dose->amount];
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Craft;
+
+use App\Models\Group as GroupModel;
+use App\Models\User;
+use KindChair\Fit\Chooser;
+use KindChair\Fit\Mark;
+use KindChair\Fit\MovementFacts;
+use KindChair\Fit\Search;
+use KindChair\Fit\Trial;
+use KindChair\Format\Craft;
+use KindChair\Movement\Movement;
+use KindChair\People\Group;
+use KindChair\Timeline\TimelineBuilder;
+
+/** The library made ready for finding: facts worked out once, and again when the craft or the teacher's movements change. */
+final readonly class Catalogue
+{
+    /** The breath in which times are told; a class has its own. */
+    private const PATTERN = 'even';
+
+    public function __construct(private Craft $craft, private ClassDesk $desk)
+    {
+    }
+
+    /** @return list<MovementFacts> head to toe */
+    public function search(Search $search): array
+    {
+        return $search->among($this->facts());
+    }
+
+    /**
+     * How many of a group could do each movement.
+     *
+     * @return array<string, array{fully: int, adapted: int, rests: int, none: int}> by movement id
+     */
+    public function fit(GroupModel $group): array
+    {
+        $name = 'fit:' . md5(json_encode($group->document(), JSON_THROW_ON_ERROR)) . ':' . $this->shelf();
+
+        return Kept::of($name, function () use ($group): array {
+            $people = $this->desk->group($group);
+            $chooser = new Chooser($this->craft->library, $this->craft->ranges);
+            $fit = [];
+            foreach ($this->craft->library->all() as $movement) {
+                $fit[$movement->id] = self::count($movement, $people, $chooser, $this->trial($movement));
+            }
+
+            return $fit;
+        });
+    }
+
+    public function trial(Movement $movement): Trial
+    {
+        return Trial::of($movement, new TimelineBuilder($this->craft->library, $this->craft->changeOvers), $this->craft->patterns->get(self::PATTERN));
+    }
+
+    /** Changes with the movements on the shelf. */
+    private function shelf(): string
+    {
+        return md5(implode(' ', $this->craft->library->ids()));
+    }
+
+    /**
+     * Where a class of this teacher uses a movement, in any of its versions.
+     *
+     * @return list<array{id: int, title: string, startsAt: string|null}>
+     */
+    public static function uses(User $teacher, string $id): array
+    {
+        $base = strtok($id, '@');
+        $uses = [];
+        foreach ($teacher->classes()->orderByDesc('starts_at')->get() as $class) {
+            foreach ($class->plan()->document['sections'] ?? [] as $section) {
+                foreach ($section['entries'] as $entry) {
+                    if (strtok((string) $entry['movement'], '@') === $base) {
+                        $uses[$class->id] = ['id' => $class->id, 'title' => $class->title, 'startsAt' => $class->starts_at?->format('Y-m-d\TH:i')];
+                    }
+                }
+            }
+        }
+
+        return array_values($uses);
+    }
+
+    /** @return list<MovementFacts> */
+    private function facts(): array
+    {
+        return Kept::of('facts:' . $this->shelf(), fn (): array => array_map(
+            fn (Movement $movement): MovementFacts => MovementFacts::of($movement, $this->trial($movement)),
+            $this->craft->library->all(),
+        ));
+    }
+
+    /** @return array{fully: int, adapted: int, rests: int, none: int} */
+    private static function count(Movement $movement, Group $people, Chooser $chooser, Trial $trial): array
+    {
+        $counts = ['fully' => 0, 'adapted' => 0, 'rests' => 0, 'none' => 0];
+        foreach ($trial->versions($people, $chooser) as $version) {
+            // Something else in its place is a kindness, not this movement.
+            $mark = $version->mark === Mark::Adapted && $version->movement !== $movement->id ? Mark::Rests : $version->mark;
+            ++$counts[$mark->value];
+        }
+
+        return $counts;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Craft;
+
+use Closure;
+use FilesystemIterator;
+use Illuminate\Support\Facades\Cache;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** What was worked out from the core once and is kept until a file of the core changes. */
+final class Kept
+{
+    private static ?string $stamp = null;
+
+    /**
+     * @template T
+     * @param Closure(): T $make
+     * @return T
+     */
+    public static function of(string $name, Closure $make): mixed
+    {
+        return Cache::rememberForever($name . ':' . self::stamp(), $make);
+    }
+
+    private static function stamp(): string
+    {
+        if (self::$stamp !== null) {
+            return self::$stamp;
+        }
+        $newest = $count = 0;
+        foreach (['src', 'data'] as $folder) {
+            /** @var SplFileInfo $file */
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path("core/$folder"), FilesystemIterator::SKIP_DOTS)) as $file) {
+                $newest = max($newest, $file->getMTime());
+                ++$count;
+            }
+        }
+
+        return self::$stamp = "$newest-$count";
+    }
+}

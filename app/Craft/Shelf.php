@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Craft;
+
+use App\Models\OwnMovementVersion;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use KindChair\Format\Craft;
+use KindChair\Format\MovementReader;
+use KindChair\Format\Node;
+use KindChair\Movement\Movement;
+
+/** The craft as one teacher has it: what is shipped, and their own movements beside it. */
+final class Shelf
+{
+    private ?Craft $shipped = null;
+
+    public function shipped(): Craft
+    {
+        return $this->shipped ??= ShippedCraft::load();
+    }
+
+    public function for(User $teacher): Craft
+    {
+        $readers = $hidden = [];
+        $versions = DB::table('own_movement_versions as version')
+            ->join('own_movements as own', 'own.id', '=', 'version.own_movement_id')
+            ->where('own.user_id', $teacher->id)
+            ->orderBy('version.id')
+            ->get(['version.id', 'own.key', 'version.number', 'own.number as newest', 'own.removed_at']);
+        foreach ($versions as $version) {
+            $id = "$version->key@$version->number";
+            $readers[$id] = static fn (): Movement => self::read($teacher, $id, (int) $version->id);
+            if ($version->number < $version->newest || $version->removed_at !== null) {
+                $hidden[] = $id;
+            }
+        }
+        $craft = $this->shipped();
+
+        return $readers === [] ? $craft : $craft->withLibrary($craft->library->with($readers, $hidden));
+    }
+
+    /**
+     * The shipped craft with movements that came in a file.
+     *
+     * @param list<array<array-key, mixed>> $documents
+     */
+    public static function with(Craft $craft, array $documents): Craft
+    {
+        $readers = [];
+        foreach ($documents as $at => $document) {
+            $id = $document['id'] ?? null;
+            if (is_string($id)) {
+                $readers[$id] = static fn (): Movement => MovementReader::read(Node::root($document, "/movements/$at"));
+            }
+        }
+
+        return $craft->withLibrary($craft->library->with($readers));
+    }
+
+    /** What was kept once never changes, so reading it once is enough. */
+    private static function read(User $teacher, string $id, int $version): Movement
+    {
+        return Kept::of("movement:$teacher->id:$id:$version", static fn (): Movement => MovementReader::read(
+            Node::root([...OwnMovementVersion::query()->findOrFail($version)->document, 'id' => $id]),
+        ));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use KindChair\Body\Side;
+use KindChair\Body\Zone;
+use KindChair\Figure\Figure;
+use KindChair\Format\Craft;
+use KindChair\Movement\Base;
+
+/** Every rung of the library on one sheet, by region, for the wall or for a look over all of them. */
+final class FigureSheetController
+{
+    public function show(Request $request, Craft $craft): View
+    {
+        $base = Base::tryFrom($request->string('base')->toString()) ?? Base::Chair;
+        $zones = [];
+        foreach ([...Zone::cases(), null] as $zone) {
+            $rungs = [];
+            foreach ($craft->library->all() as $movement) {
+                foreach ($movement->mainRegion()?->zone() === $zone ? $movement->variations : [] as $variation) {
+                    if ($variation->allows($base)) {
+                        $rungs[] = ['movement' => $movement->name(), 'name' => $variation->name, 'figure' => Figure::of($movement, $variation, $base, Side::Left)];
+                    }
+                }
+            }
+            if ($rungs !== []) {
+                $zones[] = ['zone' => $zone->value ?? 'none', 'name' => $zone?->plainName() ?? 'Breath and stillness', 'rungs' => $rungs];
+            }
+        }
+
+        return view('figures', ['base' => $base->value, 'zones' => $zones]);
+    }
+}

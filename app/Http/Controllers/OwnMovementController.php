@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Craft\ClassDesk;
+use App\Craft\MovementsFile;
+use App\Craft\Workshop;
+use App\Models\OwnMovement;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+use KindChair\Body\Joint;
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
+use KindChair\Figure\Seat;
+use KindChair\Figure\Shape;
+use KindChair\Figure\Sketch;
+use KindChair\Format\Craft;
+use KindChair\Format\MovementReader;
+use KindChair\Format\Node;
+use KindChair\Movement\Base;
+use KindChair\Movement\Position;
+use KindChair\Movement\Sides;
+use KindChair\People\Group;
+use KindChair\Review\MovementProblem;
+
+/** A teacher's own movements: drafts, what is kept of them, and files. */
+final class OwnMovementController
+{
+    use OwnData;
+
+    public function __construct(private readonly Craft $craft, private readonly Workshop $workshop)
+    {
+    }
+
+    public function index(Request $request): JsonResponse
+    {
+        $all = $this->teacher($request)->ownMovements()->whereNull('removed_at')->orderBy('id')->get();
+
+        return response()->json(['own' => $all->map(static fn (OwnMovement $own): array => [
+            'key' => $own->key,
+            'number' => $own->number,
+            'hasDraft' => $own->draft !== null,
+            'name' => $own->working()['names']['plain'] ?: 'A movement without a name yet',
+        ])->all()]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $after = $request->validate(['after' => ['nullable', 'string', 'max:80']])['after'] ?? null;
+
+        return $this->answer($this->workshop->begin($this->teacher($request), $after), 201);
+    }
+
+    public function show(Request $request, string $key): JsonResponse
+    {
+        return $this->answer($this->find($request, $key));
+    }
+
+    public function update(Request $request, string $key): JsonResponse
+    {
+        $own = $this->find($request, $key);
+        $request->validate(['document' => ['required', 'array']]);
+        /** @var array<string, mixed> $document */
+        $document = $request->json('document');
+        abort_if(strlen((string) json_encode($document)) > 200_000, 422, 'This movement has grown too large to store.');
+        $own->update(['draft' => [...$document, 'id' => $own->key]]);
+
+        return $this->answer($own);
+    }
+
+    public function keep(Request $request, string $key): JsonResponse
+    {
+        $own = $this->find($request, $key);
+        $document = $own->working();
+        if ($this->workshop->problems($document) !== []) {
+            return $this->answer($own, 422, 'A few things are still missing. Your draft is safe.');
+        }
+        $own->keep($document);
+
+        return $this->answer($own);
+    }
+
+    /** Throws the draft away; what was kept before stays. */
+    public function discard(Request $request, string $key): JsonResponse|Response
+    {
+        $own = $this->find($request, $key);
+        if ($own->number === 0) {
+            $own->delete();
+
+            return response()->noContent();
+        }
+        $own->update(['draft' => null]);
+
+        return $this->answer($own);
+    }
+
+    /** Takes it off the shelf; classes that use it go on as they are. */
+    public function destroy(Request $request, string $key): Response
+    {
+        $this->find($request, $key)->update(['removed_at' => now(), 'draft' => null]);
+
+        return response()->noContent();
+    }
+
+    public function export(Request $request): Response
+    {
+        $keys = array_filter(explode(',', $request->string('keys')->toString()));
+        $own = $this->teacher($request)->ownMovements()->where('number', '>', 0)->whereNull('removed_at')
+            ->when($keys !== [], static fn ($query) => $query->whereIn('key', $keys))->orderBy('id')->get();
+        $documents = $own->map(fn (OwnMovement $one): array => $this->workshop->documentOf($this->teacher($request), $one->idOf($one->number)));
+
+        return response(MovementsFile::write(array_values($documents->all())))
+            ->header('Content-Type', 'application/json')
+            ->header('Content-Disposition', 'attachment; filename="movements.kind-chair.json"');
+    }
+
+    public function import(Request $request, MovementsFile $file): JsonResponse
+    {
+        return response()->json($file->import($this->teacher($request), $request->getContent()));
+    }
+
+    /** The figure of a pose being set, with its handles and the way of the angle that is being changed. */
+    public function pose(Request $request, ClassDesk $desk): JsonResponse
+    {
+        $asked = $request->validate([
+            'angles' => ['present', 'array'],
+            'position' => ['required', Rule::enum(Position::class)],
+            'base' => ['required', Rule::enum(Base::class)],
+            'view' => ['required', Rule::in(['front', 'side'])],
+            'sides' => ['required', Rule::enum(Sides::class)],
+            'side' => ['required', Rule::enum(Side::class)],
+            'joint' => ['nullable', Rule::enum(Joint::class)],
+            'role' => ['nullable', Rule::in(['work', 'other', 'both', 'mid', 'towards', 'away'])],
+            'action' => ['nullable', Rule::enum(JointAction::class)],
+            'group' => ['nullable', 'integer'],
+        ]);
+        $angles = MovementReader::angles(Node::root($asked['angles'], '/angles'));
+        $joint = isset($asked['joint']) ? Joint::from($asked['joint']) : null;
+        $role = $asked['role'] ?? null;
+        $action = isset($asked['action']) ? JointAction::from($asked['action']) : null;
+        $seat = Seat::of(Base::from($asked['base']), Position::from($asked['position']));
+        $view = $asked['view'] === 'front' ? 'front' : 'side';
+        $sketch = Sketch::of($angles, $seat, $view, Sides::from($asked['sides']), Side::from($asked['side']), $joint, $role);
+        $group = isset($asked['group']) ? $desk->group($this->teacher($request)->groups()->with('people')->findOrFail((int) $asked['group'])) : Group::nobody();
+        $actions = [];
+        foreach ($joint === null || $role === null ? [] : JointAction::cases() as $one) {
+            if ($one->joint() === $joint) {
+                $its = Sketch::roleFor($one, $role);
+                $actions[] = [
+                    'action' => $one->value,
+                    'name' => $one->plainName(),
+                    'role' => $its,
+                    'degrees' => $angles->byRole[$its][$one->value] ?? null,
+                    'normal' => $this->craft->ranges->normal($one)->to,
+                    'group' => $group->reach($one, $this->craft->ranges),
+                ];
+            }
+        }
+
+        return response()->json([
+            'shapes' => array_map(static fn (Shape $shape): array => $shape->toArray(), $sketch->shapes()),
+            'handles' => $sketch->handles(),
+            'actions' => $actions,
+            'track' => $action === null || $role === null ? [] : $sketch->track($action, Sketch::roleFor($action, $role), $this->craft->ranges),
+        ]);
+    }
+
+    private function find(Request $request, string $key): OwnMovement
+    {
+        return $this->teacher($request)->ownMovements()->where('key', $key)->whereNull('removed_at')->firstOrFail();
+    }
+
+    private function answer(OwnMovement $own, int $status = 200, ?string $message = null): JsonResponse
+    {
+        $document = $own->working();
+
+        return response()->json([
+            ...($message === null ? [] : ['message' => $message]),
+            'key' => $own->key,
+            'number' => $own->number,
+            'hasDraft' => $own->draft !== null,
+            'savedAt' => $own->updated_at?->toIso8601String(),
+            'document' => Workshop::withObjects($document),
+            'problems' => array_map(static fn (MovementProblem $problem): array => ['place' => $problem->place, 'says' => $problem->says], $this->workshop->problems($document)),
+            'implied' => (object) $this->workshop->implied($document),
+        ], $status);
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\Joint;
+use KindChair\Body\JointAction;
+use KindChair\Body\RangeTable;
+use KindChair\Body\Side;
+use KindChair\Movement\Angles;
+use KindChair\Movement\Sides;
+
+/**
+ * A pose to be set on the figure itself: its shapes, a handle for each joint, and for one chosen angle the
+ * places its handle passes through, so that whoever drags it needs no arithmetic.
+ */
+final readonly class Sketch
+{
+    /** The point of the skeleton by which a joint is taken hold of, without its side. */
+    private const HELD_AT = [
+        'neck' => 'head', 'trunk' => 'chest', 'shoulder' => 'elbow', 'elbow' => 'wrist', 'wrist' => 'hand',
+        'hip' => 'knee', 'knee' => 'ankle', 'ankle' => 'toe',
+    ];
+    /** Degrees between two places of a track. */
+    private const TRACK_STEP = 3;
+
+    /** @param 'front'|'side' $view */
+    private function __construct(
+        private Angles $angles,
+        private Seat $seat,
+        private Side $named,
+        private Sides $sides,
+        private Body $body,
+        private string $view,
+    ) {
+    }
+
+    /** @param 'front'|'side' $view */
+    public static function of(Angles $angles, Seat $seat, string $view, Sides $sides, Side $named, ?Joint $chosen, ?string $role): self
+    {
+        $moving = match (true) {
+            $chosen === null => [],
+            $chosen === Joint::Neck => ['head'],
+            $chosen === Joint::Trunk => ['torso'],
+            default => self::partsOf($chosen, self::limbs($role ?? 'both', $named)),
+        };
+
+        return new self($angles, $seat, $named, $sides, Body::accenting($view, $named, $moving), $view);
+    }
+
+    /** @return list<Shape> */
+    public function shapes(): array
+    {
+        return [...Furniture::of($this->seat, $this->view), ...$this->body->shapes($this->skeleton($this->angles), Scene::project($this->view, $this->seat))];
+    }
+
+    /** @return list<array{joint: string, role: string, x: float, y: float}> one handle a joint and limb */
+    public function handles(): array
+    {
+        $skeleton = $this->skeleton($this->angles);
+        $project = Scene::project($this->view, $this->seat);
+        $handles = [];
+        foreach (self::HELD_AT as $joint => $point) {
+            $isLimb = Joint::from($joint)->limb() !== null;
+            foreach ($isLimb ? Side::cases() : [null] as $side) {
+                [$x, $y] = $project($skeleton->point($side === null ? $point : "$point-$side->value"));
+                $handles[] = ['joint' => $joint, 'role' => $this->roleOf($side), 'x' => round($x, 1), 'y' => round($y, 1)];
+            }
+        }
+
+        return $handles;
+    }
+
+    /** @return list<array{degrees: int, x: float, y: float}> where the handle is at each angle, from none to the normal range */
+    public function track(JointAction $action, string $role, RangeTable $ranges): array
+    {
+        $side = self::limbs($role, $this->named)[0] ?? null;
+        $point = self::HELD_AT[$action->joint()->value] ?? null;
+        if ($point === null) {
+            return [];
+        }
+        $project = Scene::project($this->view, $this->seat);
+        $name = $action->joint()->limb() === null ? $point : "$point-" . ($side ?? $this->named)->value;
+        $track = [];
+        for ($degrees = 0; $degrees <= $ranges->normal($action)->to; $degrees += self::TRACK_STEP) {
+            $byRole = $this->angles->byRole;
+            $byRole[$role][$action->value] = $degrees;
+            [$x, $y] = $project($this->skeleton(new Angles($byRole))->point($name));
+            $track[] = ['degrees' => $degrees, 'x' => round($x, 1), 'y' => round($y, 1)];
+        }
+
+        return $track;
+    }
+
+    /** Which role an action of a joint takes on this movement, when its handle belongs to a limb with this role. */
+    public static function roleFor(JointAction $action, string $handleRole): string
+    {
+        return match (true) {
+            $action->joint()->limb() !== null => $handleRole,
+            $action->isDirectional() => 'towards',
+            default => 'mid',
+        };
+    }
+
+    private function roleOf(?Side $side): string
+    {
+        if ($side === null) {
+            return 'mid';
+        }
+        if ($this->sides === Sides::Together || $this->sides === Sides::Midline) {
+            return 'both';
+        }
+
+        return $side === $this->named ? 'work' : 'other';
+    }
+
+    private function skeleton(Angles $angles): Skeleton
+    {
+        return Skeleton::of(Pose::of($angles->on($this->named), $this->seat), $this->seat);
+    }
+
+    /** @return list<Side> */
+    private static function limbs(string $role, Side $named): array
+    {
+        return match ($role) {
+            'work' => [$named],
+            'other' => [$named->other()],
+            default => Side::cases(),
+        };
+    }
+
+    /**
+     * @param list<Side> $sides
+     * @return list<string>
+     */
+    private static function partsOf(Joint $joint, array $sides): array
+    {
+        $part = match ($joint) {
+            Joint::Shoulder => 'upper-arm',
+            Joint::Elbow => 'forearm',
+            Joint::Wrist, Joint::Fingers => 'hand',
+            Joint::Hip => 'thigh',
+            Joint::Knee => 'shin',
+            default => 'foot',
+        };
+
+        return array_map(static fn (Side $side): string => "$part-$side->value", $sides);
+    }
+}

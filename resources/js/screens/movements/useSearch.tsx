@@ -1,0 +1,61 @@
+import { useDeferredValue, useState } from 'react';
+import { useGroups, useLibrary, useMovements } from '../../api/queries';
+
+export type Filters = Partial<Record<'zone' | 'direction' | 'breath' | 'base' | 'prop' | 'minutes' | 'group' | 'can' | 'words', string>>;
+
+/** What is looked for in the library, and what the server found. */
+export function useSearch(initial: Filters = {}) {
+    const [filters, setFilters] = useState<Filters>(initial);
+    const [page, setPage] = useState(1);
+    const given = Object.fromEntries(Object.entries(filters).filter(([key, value]) => value && (key !== 'can' || filters.group)));
+    const search = useDeferredValue(new URLSearchParams({ ...given, page: String(page) }).toString());
+    const result = useMovements(search);
+    const set = (change: Filters) => {
+        setPage(1);
+        setFilters((before) => ({ ...before, ...change }));
+    };
+    return {
+        filters,
+        set,
+        clear: () => {
+            setPage(1);
+            setFilters({});
+        },
+        more: () => setPage(page + 1),
+        result,
+        isNarrowed: Object.keys(given).length > 0,
+    };
+}
+
+export type SearchState = ReturnType<typeof useSearch>;
+
+const pick = 'field w-auto min-w-0 max-w-full flex-auto px-2';
+
+/** Words and choices that narrow the library; each is a plain question a teacher has. */
+export function SearchFields({ filters, set }: Pick<SearchState, 'filters' | 'set'>) {
+    const library = useLibrary();
+    const groups = useGroups();
+    const choice = (key: keyof Filters, label: string, options: readonly (readonly [string, string])[]) => (
+        <select className={`${pick} ${filters[key] ? 'border-2 border-ink font-semibold' : ''}`} aria-label={label} value={filters[key] ?? ''} onChange={(event) => set({ [key]: event.target.value })}>
+            {options.map(([value, words]) => (
+                <option key={value} value={value}>
+                    {words}
+                </option>
+            ))}
+        </select>
+    );
+    return (
+        <div className="space-y-2">
+            <input className="field" type="search" aria-label="Find a movement" placeholder="Find by name or aim, in any style: neck, twist, cervical" value={filters.words ?? ''} onChange={(event) => set({ words: event.target.value })} />
+            <div className="flex flex-wrap gap-2">
+                {choice('direction', 'Direction of the spine', [['', 'Any direction'], ['fold', 'Fold forward'], ['arch', 'Arch back'], ['lean', 'Lean to the sides'], ['turn', 'Turn']])}
+                {choice('breath', 'Breath', [['', 'Any breath'], ['with-breath', 'Moves with the breath'], ['still', 'Held for breaths'], ['as-it-comes', 'Breath as it comes'], ['pauses', 'With pauses']])}
+                {choice('base', 'Base', [['', 'Any base'], ['chair', 'Chair'], ['standing', 'Standing with the chair'], ['wheelchair', 'Wheelchair'], ['bed', 'Bed']])}
+                {choice('prop', 'Props', [['', 'With or without props'], ['none', 'Needs nothing'], ...(library.data?.props.map((prop) => [prop.id, prop.name] as const) ?? [])])}
+                {choice('minutes', 'Time', [['', 'Any length'], ['1', 'Up to 1 minute'], ['2', 'Up to 2 minutes'], ['3', 'Up to 3 minutes']])}
+                {(groups.data?.groups.length ?? 0) > 0 && choice('group', 'Group', [['', 'For anyone'], ...(groups.data?.groups.map((group) => [String(group.id), `For ${group.name}`] as const) ?? [])])}
+                {filters.group && choice('can', 'Who can do it', [['', 'Whoever can'], ['all', 'Everyone can'], ['most', 'Most can']])}
+            </div>
+        </div>
+    );
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\User;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\AppTestCase;
+
+final class LibraryTest extends AppTestCase
+{
+    private User $teacher;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->teacher = $this->teacher();
+        $this->actingAs($this->teacher);
+    }
+
+    /** @return list<string> */
+    private function found(string $search): array
+    {
+        return array_column($this->answer($this->getJson("/api/movements?$search"), 'answer-movements')['movements'], 'id');
+    }
+
+    /**
+     * @param list<string> $in
+     * @param list<string> $out
+     */
+    #[DataProvider('searches')]
+    public function testMovementsAreFoundByWhatATeacherAsks(string $search, array $in, array $out): void
+    {
+        $found = $this->found($search);
+
+        $this->assertSame([], array_diff($in, $found));
+        $this->assertSame([], array_intersect($out, $found));
+    }
+
+    /** @return iterable<string, array{string, list<string>, list<string>}> */
+    public static function searches(): iterable
+    {
+        yield 'head, main region first' => ['zone=head', ['neck-turn', 'chin-nod'], ['cat-cow']];
+        yield 'turning in bed' => ['direction=turn&base=bed&page=9', ['seated-twist', 'knees-roll'], ['side-lean', 'neck-turn']];
+        yield 'clinical words' => ['words=cervical+rotation', ['neck-turn'], ['ear-to-ear']];
+        yield 'with a strap' => ['prop=strap', ['strap-raise'], ['side-lean']];
+        yield 'in a minute' => ['minutes=1&page=9', ['palms-close'], ['side-lean']];
+        yield 'nothing answers' => ['words=handstand', [], ['cat-cow']];
+    }
+
+    public function testTheLibraryOpensHeadToToeWithItsFigures(): void
+    {
+        $vocabulary = $this->answer($this->getJson('/api/library'), 'answer-library');
+        $first = $this->answer($this->getJson('/api/movements'), 'answer-movements');
+
+        $this->assertSame($vocabulary['movements'], $first['total']);
+        $this->assertSame($first['total'], $first['found']);
+        $this->assertSame('head', $first['movements'][0]['zone']);
+        foreach ($first['movements'] as $card) {
+            $this->assertNotSame([], $first['figures'][$card['figure']]);
+        }
+        $this->getJson('/api/movements?zone=tail')->assertUnprocessable();
+    }
+
+    public function testWhoInAGroupCanDoItIsCountedAndCanBeAskedFor(): void
+    {
+        $group = $this->people($this->teacher);
+        $cards = $this->answer($this->getJson("/api/movements?group={$group->id}&words=figure"), 'answer-movements')['movements'];
+        $this->assertSame(3, array_sum($cards[0]['counts']));
+
+        $everyone = $this->found("group={$group->id}&can=all&page=9");
+        $this->assertContains('even-breath', $everyone);
+        // Ben's new hip keeps him out of this one.
+        $this->assertNotContains('figure-four', $everyone);
+        $this->actingAs($this->teacher('other@kind-chair.example'));
+        $this->getJson("/api/movements?group={$group->id}")->assertNotFound();
+    }
+
+    public function testAMovementHasItsPageAndItsMotionOnEveryBase(): void
+    {
+        $class = $this->seatedClass($this->teacher);
+        $page = $this->answer($this->getJson('/api/movements/side-lean'), 'answer-movement');
+
+        $this->assertSame([['id' => $class->id, 'title' => 'Morning class', 'startsAt' => '2026-12-01T10:30']], $page['uses']);
+        $this->assertSame('Lean to the left, left hand slides down.', $page['steps'][0]['cue']['first']);
+        $this->assertArrayHasKey('side-lean/elbow/armchair/left', $page['figures']);
+        $over = $page['variations'][2];
+        $this->assertContains('arms overhead', $over['traits']);
+        foreach ($page['variations'] as $rung) {
+            foreach ($rung['bases'] as $base) {
+                $motion = $this->answer($this->getJson("/api/movements/side-lean/motion?variation={$rung['id']}&base=$base&side=left"), 'motion');
+                $this->assertCount(4, $motion['steps']);
+            }
+        }
+        $this->getJson('/api/movements/side-lean/motion?variation=none&base=chair&side=left')->assertUnprocessable();
+        $this->getJson('/api/movements/handstand')->assertNotFound();
+        $this->get('/movements/figures?base=bed')->assertOk()->assertSee('Lean to the side');
+    }
+
+    public function testFiguresComeByKeyAndUnknownOnesAreLeftOut(): void
+    {
+        $figures = $this->answer($this->getJson('/api/figures?keys=rest/bed,side-lean/arm/wheelchair/right,handstand/x/chair/left,side-lean/none/chair/left'), 'figure')['figures'];
+
+        $this->assertSame(['rest/bed', 'side-lean/arm/wheelchair/right'], array_keys($figures));
+    }
+}
