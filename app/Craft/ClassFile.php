@@ -87,7 +87,7 @@ final readonly class ClassFile
             if (is_array($document['group'] ?? null)) {
                 $group = $teacher->groups()->create(['name' => $document['group']['name']]);
                 foreach ($document['group']['people'] as $person) {
-                    $group->people()->make(['key' => $person['id']])->fillFrom($person)->save();
+                    $group->add($person);
                 }
             }
             unset($document['group']);

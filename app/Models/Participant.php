@@ -4,26 +4,31 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Carbon;
 
 /**
- * A person of a group. Everything about their health is encrypted at rest.
+ * Someone who comes to class, in one group or several. Everything about them but name and base is encrypted at rest.
  *
  * @property int $id
- * @property int $group_id
+ * @property int $user_id
  * @property string $key
  * @property string $name
  * @property string $base
- * @property array<string, mixed> $health age, pace, precautions, ranges, weak, notes
- * @property-read Group $group
+ * @property array<string, mixed> $health everything of the open form but id, name and base
+ * @property Carbon|null $created_at
+ * @property-read Collection<int, Group> $groups
+ * @property-read Collection<int, ReadinessCheck> $checks
+ * @property-read Collection<int, VersionChoice> $choices
  */
 final class Participant extends Model
 {
-    public const HEALTH = ['age', 'pace', 'precautions', 'ranges', 'weak', 'notes'];
-
-    protected $fillable = ['key', 'name', 'base', 'health'];
+    protected $fillable = ['key', 'name', 'base', 'health', 'user_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -31,10 +36,28 @@ final class Participant extends Model
         return ['health' => 'encrypted:array'];
     }
 
-    /** @return BelongsTo<Group, $this> */
-    public function group(): BelongsTo
+    /** @return BelongsToMany<Group, $this> */
+    public function groups(): BelongsToMany
     {
-        return $this->belongsTo(Group::class);
+        return $this->belongsToMany(Group::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return HasMany<ReadinessCheck, $this> */
+    public function checks(): HasMany
+    {
+        return $this->hasMany(ReadinessCheck::class);
+    }
+
+    /** @return HasMany<VersionChoice, $this> */
+    public function choices(): HasMany
+    {
+        return $this->hasMany(VersionChoice::class);
     }
 
     /** @return array<string, mixed> the open form (schema/group.schema.json) */
@@ -49,7 +72,7 @@ final class Participant extends Model
         return $this->fill([
             'name' => $document['name'],
             'base' => $document['base'],
-            'health' => Arr::only($document, self::HEALTH),
+            'health' => Arr::except($document, ['id', 'name', 'base']),
         ]);
     }
 }

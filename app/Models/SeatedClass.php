@@ -23,10 +23,12 @@ use RuntimeException;
  * @property int $revision number of the current revision
  * @property-read Group|null $group
  * @property-read User $user
+ * @property-read Place|null $venue
+ * @property int|null $place_id
  */
 final class SeatedClass extends Model
 {
-    protected $fillable = ['title', 'place', 'starts_at', 'group_id'];
+    protected $fillable = ['title', 'place', 'place_id', 'starts_at', 'group_id'];
 
     protected $attributes = ['revision' => 0, 'place' => ''];
 
@@ -52,6 +54,24 @@ final class SeatedClass extends Model
     public function revisions(): HasMany
     {
         return $this->hasMany(PlanRevision::class);
+    }
+
+    /** @return BelongsTo<Place, $this> */
+    public function venue(): BelongsTo
+    {
+        return $this->belongsTo(Place::class, 'place_id');
+    }
+
+    /** @return HasMany<ReadinessCheck, $this> */
+    public function checks(): HasMany
+    {
+        return $this->hasMany(ReadinessCheck::class);
+    }
+
+    /** @return HasMany<VersionChoice, $this> */
+    public function choices(): HasMany
+    {
+        return $this->hasMany(VersionChoice::class);
     }
 
     /** @return HasMany<LedClass, $this> */

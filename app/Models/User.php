@@ -39,10 +39,22 @@ final class User extends Authenticatable
         return $this->hasMany(Group::class);
     }
 
-    /** @return HasManyThrough<Participant, Group, $this> */
-    public function participants(): HasManyThrough
+    /** @return HasMany<Participant, $this> */
+    public function participants(): HasMany
     {
-        return $this->hasManyThrough(Participant::class, Group::class);
+        return $this->hasMany(Participant::class);
+    }
+
+    /** @return HasMany<Place, $this> */
+    public function places(): HasMany
+    {
+        return $this->hasMany(Place::class);
+    }
+
+    /** @return HasMany<OwnPrecaution, $this> */
+    public function ownPrecautions(): HasMany
+    {
+        return $this->hasMany(OwnPrecaution::class);
     }
 
     /** @return HasMany<SeatedClass, $this> */

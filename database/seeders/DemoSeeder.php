@@ -30,7 +30,7 @@ final class DemoSeeder extends Seeder
         ]);
         $group = $teacher->groups()->create(['name' => 'Tuesday group, Ferry House']);
         foreach (self::people() as $index => $person) {
-            $group->people()->make(['key' => 'p' . ($index + 1)])->fillFrom($person)->save();
+            $group->add(['id' => 'p' . ($index + 1), ...$person]);
         }
         $tuesday = Carbon::parse('next tuesday 10:30');
         $this->plan($teacher, $group, 'Tuesday seated class', $tuesday, self::plannedSections());

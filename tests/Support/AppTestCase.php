@@ -101,7 +101,7 @@ abstract class AppTestCase extends TestCase
             ['id' => 'p3', 'name' => 'Cleo', 'base' => 'bed', 'pace' => 'needs-hand', 'notes' => 'By the window.'],
         ];
         foreach ($people as $person) {
-            $group->people()->make(['key' => $person['id']])->fillFrom($person)->save();
+            $group->add($person);
         }
 
         return $group;

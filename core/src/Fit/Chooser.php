@@ -37,13 +37,21 @@ final class Chooser
     /** @var array<string, array<string, JointRange>> what a person's range was worked out to be, by participant and angle key */
     private array $comfortable = [];
 
-    public function __construct(private readonly MovementLibrary $library, private readonly RangeTable $ranges)
-    {
+    /**
+     * @param list<string>|null $kit prop ids at hand; null when the place is not known
+     * @param list<MovementTrait> $never traits that are never used in this place
+     */
+    public function __construct(
+        private readonly MovementLibrary $library,
+        private readonly RangeTable $ranges,
+        private readonly ?array $kit = null,
+        private readonly array $never = [],
+    ) {
     }
 
-    /** @param list<string>|null $kit prop ids at hand; null when the place is not known */
-    public function choose(Participant $person, Asked $asked, ?array $kit = null): Version
+    public function choose(Participant $person, Asked $asked): Version
     {
+        $kit = $this->kit;
         $refusals = [];
         foreach ($this->rungs($asked->movement, $asked->variation, $person->base) as $variation) {
             $version = $this->attempt($person, $asked, $asked->movement, $variation, $kit, $refusals);
@@ -81,6 +89,43 @@ final class Chooser
             $this->watch($person, $asked->variation->traits),
             [],
         );
+    }
+
+    /**
+     * What someone does by the teacher's choice. A choice that breaks a precaution, a range or the house rules counts
+     * only when it was confirmed knowing that; what it breaks stays in the reasons.
+     */
+    public function asChosen(Participant $person, Asked $asked, Choice $choice): Version
+    {
+        $offered = $this->choose($person, $asked);
+        if ($choice->variation === null) {
+            $rest = $asked->movement->restWords ?? 'Rests';
+
+            return $offered->chosen(Mark::Rests, null, null, $choice, $choice->note === '' ? $rest : $choice->note, []);
+        }
+        $variation = $asked->movement->variation($choice->variation);
+        $version = $this->attempt($person, $asked, $asked->movement, $variation, null, []);
+        if ($version instanceof Version) {
+            return $version->chosen($version->mark, $version->movement, $version->variation, $choice, self::chosenWords($variation, $choice), []);
+        }
+        if (!$choice->isConfirmed) {
+            return $offered;
+        }
+
+        return $offered->chosen(Mark::Adapted, $asked->movement->id, $variation->id, $choice, self::chosenWords($variation, $choice), $version);
+    }
+
+    /** @return list<string> what a choice would break; none when it is as safe as what is offered */
+    public function breaks(Participant $person, Asked $asked, string $variation): array
+    {
+        $version = $this->attempt($person, $asked, $asked->movement, $asked->movement->variation($variation), null, []);
+
+        return $version instanceof Version ? [] : $version;
+    }
+
+    private static function chosenWords(Variation $variation, Choice $choice): string
+    {
+        return implode('; ', array_filter([$variation->name, $choice->prop, $choice->note]));
     }
 
     /**
@@ -177,6 +222,11 @@ final class Chooser
     private function avoided(Participant $person, Asked $asked, Movement $movement, Variation $variation): array
     {
         $broken = [];
+        foreach ($this->never as $trait) {
+            if ($variation->has($trait)) {
+                $broken[] = "House rule: no {$trait->plainName()} here.";
+            }
+        }
         foreach ($person->precautions as $noted) {
             foreach ($noted->precaution->avoid as $trait) {
                 $present = $trait === MovementTrait::ArmsOverheadSustained
@@ -310,6 +360,18 @@ final class Chooser
                     $atMost = min($atMost ?? PHP_INT_MAX, $limit->seconds * 10);
                     $why[] = ucfirst($noted->precaution->name) . ": {$limit->trait->plainName()} for at most $limit->seconds seconds.";
                 }
+            }
+        }
+
+        foreach ($person->precautions as $noted) {
+            $precaution = $noted->precaution;
+            if ($precaution->unbroken !== null && $asked->longestPass > $precaution->unbroken * 10) {
+                $atMost = min($atMost ?? PHP_INT_MAX, $precaution->unbroken * 10);
+                $why[] = ucfirst($precaution->name) . ": a rest after $precaution->unbroken seconds.";
+            }
+            if ($precaution->doseShare !== null) {
+                $atMost = min($atMost ?? PHP_INT_MAX, (int) ($asked->longestPass * $precaution->doseShare));
+                $why[] = ucfirst($precaution->name) . ': part of the dose is enough.';
             }
         }
 

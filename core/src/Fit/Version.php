@@ -19,6 +19,7 @@ final readonly class Version
      * @param list<string> $why reasons, one sentence each
      * @param list<string> $watch reminders for the teacher
      * @param list<string> $props prop ids
+     * @param bool $isChosen whether the teacher chose it
      */
     public function __construct(
         public string $participant,
@@ -34,6 +35,34 @@ final readonly class Version
         public array $why,
         public array $watch,
         public array $props,
+        public bool $isChosen = false,
     ) {
+    }
+
+    /**
+     * This version with the teacher's choice in its place.
+     *
+     * @param list<string> $despite what the choice breaks, confirmed by the teacher
+     */
+    public function chosen(Mark $mark, ?string $movement, ?string $variation, Choice $choice, string $does, array $despite): self
+    {
+        $keepsLimits = $variation === $this->variation;
+
+        return new self(
+            $this->participant,
+            $mark,
+            $movement,
+            $variation,
+            $keepsLimits ? $this->caps : [],
+            $keepsLimits ? $this->sides : [],
+            $this->atMost,
+            $this->ownBreath,
+            ucfirst($does),
+            ucfirst($does),
+            ["Your choice: $choice->reason", ...array_map(static fn (string $one): string => "Despite: $one", $despite)],
+            $this->watch,
+            $this->props,
+            true,
+        );
     }
 }

@@ -55,15 +55,25 @@ final readonly class Craft
         return new self($library, $this->precautions, $this->ranges, $this->patterns, $this->changeOvers);
     }
 
-    private static function precaution(Node $node): Precaution
+    /** @param list<Precaution> $own precautions that a teacher has added */
+    public function withPrecautions(array $own): self
+    {
+        return new self($this->library, new PrecautionBook([...$this->precautions->all(), ...$own]), $this->ranges, $this->patterns, $this->changeOvers);
+    }
+
+    public static function precaution(Node $node): Precaution
     {
         $traitLimits = $angleLimits = [];
-        $breathLimit = null;
+        $breathLimit = $unbroken = $doseShare = null;
         foreach ($node->maybe('limit')?->items() ?? [] as $limit) {
             if ($limit->has('trait')) {
                 $traitLimits[] = new TraitLimit($limit->at('trait')->enum(MovementTrait::class), $limit->at('seconds')->int());
             } elseif ($limit->has('longestBreath')) {
                 $breathLimit = new BreathLimit($limit->at('longestBreath')->tenths(), $limit->at('outToIn')->number());
+            } elseif ($limit->has('unbroken')) {
+                $unbroken = $limit->at('unbroken')->int();
+            } elseif ($limit->has('doseShare')) {
+                $doseShare = $limit->at('doseShare')->number();
             } else {
                 $actions = array_map(
                     static fn (Node $action): JointAction => $action->enum(JointAction::class),
@@ -99,6 +109,9 @@ final readonly class Craft
             $node->maybe('hasSide')?->bool() ?? false,
             $node->at('source')->string(),
             $node->at('confidence')->oneOf(['low', 'medium', 'high']),
+            $unbroken,
+            $doseShare,
+            $node->maybe('today')?->bool() ?? false,
         );
     }
 

@@ -17,6 +17,9 @@ final readonly class Precaution
      * @param bool $watchAlways whether the reminders matter in every movement
      * @param string|null $instead what usually serves in its place
      * @param string|null $askClinician when to ask a clinician first
+     * @param int|null $unbroken seconds of effort before a rest
+     * @param float|null $doseShare share of the planned dose
+     * @param bool $isForToday noted by the check before class, never kept with the person
      */
     public function __construct(
         public string $code,
@@ -33,6 +36,9 @@ final readonly class Precaution
         public bool $hasSide,
         public string $source,
         public string $confidence,
+        public ?int $unbroken = null,
+        public ?float $doseShare = null,
+        public bool $isForToday = false,
     ) {
     }
 

@@ -6,10 +6,14 @@ namespace KindChair\Review;
 
 use KindChair\Body\RangeTable;
 use KindChair\Fit\Asked;
+use KindChair\Fit\Choice;
 use KindChair\Fit\Chooser;
+use KindChair\Fit\Version;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\MovementTrait;
 use KindChair\People\Group;
+use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\SectionKind;
@@ -18,17 +22,28 @@ use KindChair\Timeline\TimelineBuilder;
 /** Looks a plan over: its timeline, ledger, coverage, who does what, and everything to settle. */
 final readonly class Reviewer
 {
-    /** @param list<Rule> $rules */
+    /**
+     * @param list<Rule> $rules
+     * @param list<string>|null $kit prop ids at hand; null when the place is not known
+     * @param list<MovementTrait> $never traits that are never used in this place
+     */
     public function __construct(
         private MovementLibrary $library,
         private ChangeOvers $changeOvers,
         private RangeTable $ranges,
         private array $rules,
+        private ?array $kit = null,
+        private array $never = [],
     ) {
     }
 
-    /** The reviewer with every rule there is. */
-    public static function withAllRules(MovementLibrary $library, ChangeOvers $changeOvers, RangeTable $ranges): self
+    /**
+     * The reviewer with every rule there is.
+     *
+     * @param list<string>|null $kit prop ids at hand; null when the place is not known
+     * @param list<MovementTrait> $never traits that are never used in this place
+     */
+    public static function withAllRules(MovementLibrary $library, ChangeOvers $changeOvers, RangeTable $ranges, ?array $kit = null, array $never = []): self
     {
         return new self($library, $changeOvers, $ranges, [
             new Rules\NobodyLeftOut(),
@@ -37,13 +52,18 @@ final readonly class Reviewer
             new Rules\CueWithinBreath(),
             new Rules\KeepsOrder(),
             new Rules\FitsSlot(),
-        ]);
+        ], $kit, $never);
     }
 
-    public function review(ClassPlan $plan, Group $group): Review
+    /** @param list<Choice> $choices versions that the teacher chose */
+    public function review(ClassPlan $plan, Group $group, array $choices = []): Review
     {
         $timeline = (new TimelineBuilder($this->library, $this->changeOvers))->build($plan, $group->paceFactor());
-        $chooser = new Chooser($this->library, $this->ranges);
+        $chooser = new Chooser($this->library, $this->ranges, $this->kit, $this->never);
+        $chosen = [];
+        foreach ($choices as $choice) {
+            $chosen[$choice->entry][$choice->participant] = $choice;
+        }
         $ledgers = [];
         $versions = [];
         $total = new Ledger();
@@ -60,7 +80,9 @@ final readonly class Reviewer
                     $passes,
                 );
                 $versions[$entry->id] = array_map(
-                    static fn ($person) => $chooser->choose($person, $asked),
+                    static fn (Participant $person): Version => isset($chosen[$entry->id][$person->id])
+                        ? $chooser->asChosen($person, $asked, $chosen[$entry->id][$person->id])
+                        : $chooser->choose($person, $asked),
                     $group->people,
                 );
             }

@@ -38,11 +38,7 @@ final class ChooserTest extends TestCase
         $plan = Make::plan(Make::entry('e', $movement->id, Make::breaths(4), variation: $variation->id));
         $passes = Make::timeline($plan, $library)->passesOf('e');
 
-        return (new Chooser($library, Make::craft()->ranges))->choose(
-            $person,
-            new Asked($movement, $variation, Make::even(), $passes),
-            $kit,
-        );
+        return (new Chooser($library, Make::craft()->ranges, $kit))->choose($person, new Asked($movement, $variation, Make::even(), $passes));
     }
 
     /** @return list<Step> arms to 160 degrees and down again */

@@ -34,37 +34,75 @@ final class NothingBreaksTest extends TestCase
     /** @var array<string, mixed>|null ranges.json, as it is written */
     private ?array $ranges = null;
 
-    public function testForManyRandomPeople(): void
+    /** @var list<Asked> */
+    private static array $questions = [];
+
+    public function testForTwoThousandRandomPeople(): void
     {
         $craft = Make::craft();
         $random = new Randomizer(new Mt19937(20));
         $chooser = new Chooser($craft->library, $craft->ranges);
+        $questions = self::questions();
         $offered = array_fill_keys(array_column(Mark::cases(), 'value'), 0);
-        $asked = [];
-        foreach ($craft->library->all() as $movement) {
-            foreach ($movement->variations as $variation) {
-                $plan = Make::plan(Make::entry('e', $movement->id, $movement->doses->usual, variation: $variation->id));
-                $passes = (new TimelineBuilder($craft->library, $craft->changeOvers))->build($plan)->passesOf('e');
-                $asked[] = new Asked($movement, $variation, Make::even(), $passes);
-            }
-        }
-        for ($count = 0; $count < 200; ++$count) {
+        for ($count = 0; $count < 2000; ++$count) {
             $person = $this->person($random, $count);
-            foreach ($asked as $question) {
-                $version = $chooser->choose($person, $question);
-                ++$offered[$version->mark->value];
-                if ($version->movement !== null) {
-                    $longest = max(array_map(
-                        static fn (TimedPass $pass): int => array_sum(array_column($pass->beats, 'length')),
-                        $question->passes,
-                    ));
-                    $this->check($person, $craft->library->get($version->movement), $version, $longest);
-                }
+            // Each of them is asked for some of the library; together they are asked for all of it many times.
+            foreach ($random->pickArrayKeys($questions, 30) as $key) {
+                ++$offered[$this->ask($chooser, $person, $questions[$key])->value];
             }
         }
         foreach ($offered as $mark => $number) {
             self::assertGreaterThan(0, $number, "no version was ever '$mark': the people are not varied enough");
         }
+    }
+
+    public function testForEveryPairOfTheLibraryAndThePrecautions(): void
+    {
+        $craft = Make::craft();
+        $chooser = new Chooser($craft->library, $craft->ranges);
+        $pairs = 0;
+        foreach ($craft->precautions->all() as $precaution) {
+            foreach ([Base::Chair, Base::Bed] as $base) {
+                $person = new Participant("$precaution->code-$base->value", $precaution->code, $base, null, null, [new NotedPrecaution($precaution, Side::Left)]);
+                foreach (self::questions() as $question) {
+                    $this->ask($chooser, $person, $question);
+                    ++$pairs;
+                }
+            }
+        }
+        self::assertGreaterThan(40 * 400 * 2, $pairs);
+    }
+
+    private function ask(Chooser $chooser, Participant $person, Asked $question): Mark
+    {
+        $version = $chooser->choose($person, $question);
+        if ($version->movement !== null) {
+            $longest = max(array_map(
+                static fn (TimedPass $pass): int => array_sum(array_column($pass->beats, 'length')),
+                $question->passes,
+            ));
+            $this->check($person, Make::craft()->library->get($version->movement), $version, $longest);
+        }
+
+        return $version->mark;
+    }
+
+    /** @return list<Asked> every rung of the library, in its usual dose */
+    private static function questions(): array
+    {
+        if (self::$questions !== []) {
+            return self::$questions;
+        }
+        $craft = Make::craft();
+        foreach ($craft->library->all() as $movement) {
+            foreach ($movement->variations as $variation) {
+                $plan = Make::plan(Make::entry('e', $movement->id, $movement->doses->usual, variation: $variation->id));
+                $passes = (new TimelineBuilder($craft->library, $craft->changeOvers))->build($plan)->passesOf('e');
+                self::$questions[] = new Asked($movement, $variation, Make::even(), $passes);
+            }
+        }
+
+        return self::$questions;
     }
 
     private function person(Randomizer $random, int $number): Participant
@@ -101,6 +139,13 @@ final class NothingBreaksTest extends TestCase
         foreach ($person->precautions as $noted) {
             $forbidden = array_column($noted->precaution->avoid, 'value');
             self::assertSame([], array_intersect($forbidden, $traits), "$where: {$noted->precaution->code}");
+            $least = array_filter([
+                $noted->precaution->unbroken === null ? null : $noted->precaution->unbroken * 10,
+                $noted->precaution->doseShare === null ? null : (int) ceil($noted->precaution->doseShare * $longest),
+            ]);
+            if ($least !== [] && $longest > min($least)) {
+                self::assertLessThanOrEqual(min($least), $version->atMost ?? PHP_INT_MAX, "$where: {$noted->precaution->code}");
+            }
             foreach ($noted->precaution->traitLimits as $limit) {
                 if (in_array($limit->trait->value, $traits, true) && $longest > $limit->seconds * 10) {
                     self::assertNotNull($version->atMost, "$where: {$limit->trait->value} without a pause");

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A precaution that a teacher has added, in the form of the shipped ones.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $code
+ * @property array<string, mixed> $document
+ */
+final class OwnPrecaution extends Model
+{
+    protected $fillable = ['code', 'document'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array'];
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Place;
+
+use KindChair\Fit\Mark;
+use KindChair\Fit\Version;
+use KindChair\Place\Clearance;
+use KindChair\Place\FloorPlan;
+use KindChair\Place\PackingList;
+use KindChair\Place\Room;
+use KindChair\Place\Seat;
+use KindChair\Place\SeatKind;
+use KindChair\Tests\Support\Make;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class FloorPlanTest extends TestCase
+{
+    private static function room(int $width = 10_000, int $depth = 8_000): Room
+    {
+        return new Room($width, $depth, [['wall' => 'back', 'at' => 1000, 'width' => 900]], [['name' => 'piano', 'x' => 0, 'y' => 3000, 'width' => 700, 'depth' => 1500]]);
+    }
+
+    /** @return array<string, SeatKind> ten people, two in wheelchairs, one in bed */
+    private static function people(): array
+    {
+        $people = [];
+        for ($number = 1; $number <= 10; ++$number) {
+            $people["p$number"] = match ($number) {
+                2, 6 => SeatKind::Wheelchair,
+                3 => SeatKind::Bed,
+                default => SeatKind::Chair,
+            };
+        }
+
+        return $people;
+    }
+
+    /** @param 'arc'|'rows'|'circle' $shape */
+    #[DataProvider('shapes')]
+    public function testEveryoneSitsWithReachAndAWayOut(string $shape): void
+    {
+        $plan = FloorPlan::arrange(self::room(), new Clearance(1200, 300, 0), $shape, self::people());
+
+        self::assertSame([], $plan->without, $shape);
+        self::assertCount(10, $plan->seats);
+        self::assertSame([], $plan->problems());
+        foreach ($plan->seats as $at => $seat) {
+            foreach (array_slice($plan->seats, $at + 1) as $other) {
+                self::assertGreaterThanOrEqual(1180, hypot($seat->x - $other->x, $seat->y - $other->y));
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function shapes(): iterable
+    {
+        yield 'arc' => ['arc'];
+        yield 'rows' => ['rows'];
+        yield 'circle' => ['circle'];
+    }
+
+    public function testASmallRoomSaysWhoDoesNotFit(): void
+    {
+        $plan = FloorPlan::arrange(self::room(4_500, 5_000), new Clearance(1800, 900, 0), 'rows', self::people());
+
+        self::assertNotSame([], $plan->without);
+        self::assertCount(10, [...$plan->without, ...$plan->seats]);
+    }
+
+    public function testWhatStandsBadlyIsTold(): void
+    {
+        $told = static fn (Seat $seat, Seat ...$others): string => implode(' ', (new FloorPlan(self::room(), new Clearance(1800, 300, 0), [5000, 800], array_values($others)))->problemsOf($seat));
+        $chair = static fn (int $x, int $y): Seat => new Seat('a', SeatKind::Chair, $x, $y, 0);
+
+        self::assertSame('', $told($chair(5000, 4000)));
+        self::assertStringContainsString('in the wall', $told($chair(9900, 4000)));
+        self::assertStringContainsString('piano', $told($chair(500, 3600)));
+        self::assertStringContainsString('Blocks a door', $told($chair(1200, 7400)));
+        self::assertStringContainsString('1.20 m, needs 1.80 m', $told($chair(5000, 4000), new Seat('b', SeatKind::Chair, 6200, 4000, 0)));
+        self::assertSame('', $told($chair(5000, 4000), new Seat('b', SeatKind::Chair, 6800, 4000, 0)));
+        self::assertStringContainsString('beyond 6 m', $told($chair(9500, 6500)));
+        self::assertStringContainsString('Too near to you', $told($chair(5000, 1700)));
+    }
+
+    public function testASeatWithoutAWayToADoorIsFound(): void
+    {
+        $wall = [];
+        for ($x = 300; $x <= 10_000; $x += 700) {
+            $wall[] = new Seat("w$x", SeatKind::Chair, $x, 5500, 0);
+        }
+        $plan = new FloorPlan(self::room(), Clearance::least(), [5000, 800], [...$wall, new Seat('inside', SeatKind::Chair, 5000, 3000, 0)]);
+
+        self::assertContains('No way of 0.90 m leads here from a door.', $plan->problems()['inside']);
+    }
+
+    public function testTheMostSpaciousMovementDecides(): void
+    {
+        $library = Make::craft()->library;
+        $of = static fn (string $id, string $rung): Clearance => Clearance::of([[$library->get($id), $library->get($id)->variation($rung)]]);
+
+        self::assertEquals(new Clearance(1800, 300, 0), $of('arms-sweep', 'high'));
+        self::assertEquals(new Clearance(1200, 300, 0), $of('neck-turn', 'full'));
+        self::assertEquals(new Clearance(1200, 900, 0), $of('leg-extension', 'full'));
+        self::assertSame(900, $of('heel-raises', 'stand')->behind);
+        self::assertSame(['arms forward and up: 1.20 m between people'], Clearance::least()->inWords());
+    }
+
+    public function testTheListOfWhatToBringTellsWhatIsShort(): void
+    {
+        $version = static fn (string $who, string ...$props): Version => new Version($who, Mark::Fully, 'm', 'v', [], [], null, false, '', '', [], [], array_values($props));
+        $versions = ['a' => [$version('p1', 'strap'), $version('p2', 'strap'), $version('p3', 'cushion')], 'b' => [$version('p1', 'cushion')]];
+
+        $list = array_column(PackingList::of($versions, Make::craft()->changeOvers, ['strap' => 1]), null, 'id');
+        self::assertSame([2, 1, 1], [$list['strap']['needs'], $list['strap']['has'], $list['strap']['short']]);
+        self::assertSame([1, 1], [$list['cushion']['needs'], $list['cushion']['short']]);
+        self::assertNotSame([], $list['strap']['standIns']);
+        self::assertSame(0, PackingList::of($versions, Make::craft()->changeOvers, null)[0]['short']);
+    }
+}
