@@ -9,9 +9,13 @@ use App\Http\Controllers\FileController;
 use App\Http\Controllers\GroupController;
 use App\Http\Controllers\LedClassController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\MatrixController;
 use App\Http\Controllers\OwnMovementController;
 use App\Http\Controllers\ParticipantController;
+use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PrecautionController;
+use App\Http\Controllers\ReadinessController;
 use App\Http\Controllers\SheetController;
 use Illuminate\Support\Facades\Route;
 
@@ -45,7 +49,20 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::post('own/{key}/discard', [OwnMovementController::class, 'discard']);
 
         Route::apiResource('groups', GroupController::class);
+        Route::get('people', [ParticipantController::class, 'index']);
         Route::post('groups/{group}/people', [ParticipantController::class, 'store']);
+        Route::put('groups/{group}/people/{participant}', [ParticipantController::class, 'join']);
+        Route::delete('groups/{group}/people/{participant}', [ParticipantController::class, 'leave']);
+        Route::post('groups/{group}/file', [ParticipantController::class, 'look']);
+        Route::post('groups/{group}/import', [ParticipantController::class, 'import']);
+        Route::get('groups/{group}/people.csv', [ParticipantController::class, 'table']);
+        Route::get('people/{participant}/file', [ParticipantController::class, 'export']);
+        Route::get('precautions', [PrecautionController::class, 'index']);
+        Route::post('precautions', [PrecautionController::class, 'store']);
+        Route::delete('precautions/{code}', [PrecautionController::class, 'destroy']);
+        Route::apiResource('places', PlaceController::class)->except('show');
+        Route::post('places/{place}/floor', [PlaceController::class, 'floor']);
+        Route::post('fit', [PlaceController::class, 'fit']);
         Route::put('people/{participant}', [ParticipantController::class, 'update']);
         Route::delete('people/{participant}', [ParticipantController::class, 'destroy']);
 
@@ -60,6 +77,12 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
             Route::post('remedies', [PlanController::class, 'remedy']);
             Route::get('file', [FileController::class, 'export']);
             Route::post('led', [LedClassController::class, 'start']);
+            Route::get('readiness', [ReadinessController::class, 'show']);
+            Route::put('readiness/{participant}', [ReadinessController::class, 'update']);
+            Route::delete('readiness/{participant}', [ReadinessController::class, 'destroy']);
+            Route::get('matrix', [MatrixController::class, 'show']);
+            Route::post('choices', [MatrixController::class, 'choose']);
+            Route::delete('choices/{participant}/{entry}', [MatrixController::class, 'end']);
         });
 
         Route::get('led', [LedClassController::class, 'index']);
@@ -72,6 +95,9 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
     });
 
     Route::get('/classes/{seatedClass}/sheet', [SheetController::class, 'show']);
+    Route::get('/classes/{seatedClass}/who/print', [MatrixController::class, 'print']);
+    Route::get('/classes/{seatedClass}/who/{participant}', [MatrixController::class, 'page'])->whereNumber('participant');
+    Route::get('/places/{place}/floor', [PlaceController::class, 'print']);
     Route::get('/movements/figures', [FigureSheetController::class, 'show']);
     Route::view('/{any?}', 'app')->where('any', '(?!api/).*');
 });

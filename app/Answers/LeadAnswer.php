@@ -27,8 +27,8 @@ final readonly class LeadAnswer
     public function of(SeatedClass $class, LedClass $led): array
     {
         $plan = $this->desk->read($class->plan($led->revision)->document);
-        $group = $this->desk->group($class->group);
-        $review = $this->desk->review($plan, $group);
+        $group = $this->desk->peopleOf($class);
+        $review = $this->desk->reviewOf($class, $plan, $group);
         $entries = [];
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {

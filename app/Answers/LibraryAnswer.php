@@ -25,7 +25,7 @@ final readonly class LibraryAnswer
                 'cycle' => $pattern->cycle() / 10,
                 'retains' => $pattern->retains(),
             ], $craft->patterns->all()),
-            'precautions' => array_map(self::precaution(...), $craft->precautions->all()),
+            'precautions' => array_map(self::precaution(...), $craft->precautions->toNote()),
             'actions' => array_map(static fn (JointAction $action): array => self::action($action, $craft->ranges), JointAction::cases()),
             'traits' => array_map(static fn (MovementTrait $trait): array => ['trait' => $trait->value, 'name' => $trait->plainName()], MovementTrait::cases()),
             'props' => array_map(static fn (Prop $prop): array => ['id' => $prop->id, 'name' => $prop->name, 'standIns' => $prop->standIns], $craft->changeOvers->props()),

@@ -38,8 +38,8 @@ final readonly class PlanAnswer
     {
         $revision = $class->plan();
         $plan = $this->desk->read($revision->document);
-        $group = $this->desk->group($class->group);
-        $review = $this->desk->review($plan, $group);
+        $group = $this->desk->peopleOf($class);
+        $review = $this->desk->reviewOf($class, $plan, $group);
 
         return [
             'class' => ClassAnswer::of($class),
@@ -196,6 +196,7 @@ final readonly class PlanAnswer
             'does' => $version->does,
             'why' => $version->why,
             'watch' => $version->watch,
+            'isChosen' => $version->isChosen,
         ];
     }
 

@@ -23,8 +23,8 @@ final readonly class SheetAnswer
     public function of(SeatedClass $class): array
     {
         $plan = $this->desk->read($class->plan()->document);
-        $group = $this->desk->group($class->group);
-        $review = $this->desk->review($plan, $group);
+        $group = $this->desk->peopleOf($class);
+        $review = $this->desk->reviewOf($class, $plan, $group);
         $lines = Script::of($review->timeline, $plan->settings);
         $sections = [];
         $bring = [];

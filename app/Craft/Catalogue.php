@@ -39,7 +39,7 @@ final readonly class Catalogue
      */
     public function fit(GroupModel $group): array
     {
-        $name = 'fit:' . md5(json_encode($group->document(), JSON_THROW_ON_ERROR)) . ':' . $this->shelf();
+        $name = 'fit:' . md5(json_encode([$group->document(), $group->user->ownPrecautions()->pluck('document')], JSON_THROW_ON_ERROR)) . ':' . $this->shelf();
 
         return Kept::of($name, function () use ($group): array {
             $people = $this->desk->group($group);

@@ -6,6 +6,8 @@ namespace App\Craft;
 
 use App\Answers\FigureBook;
 use App\Models\Group as GroupModel;
+use App\Models\SeatedClass;
+use KindChair\Fit\Choice;
 use KindChair\Fit\Version;
 use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
@@ -14,7 +16,9 @@ use KindChair\Format\PlanReader;
 use KindChair\Format\PlanWriter;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
+use KindChair\Movement\MovementTrait;
 use KindChair\People\Group;
+use KindChair\People\Readiness;
 use KindChair\Plan\ClassPlan;
 use KindChair\Review\Remedy;
 use KindChair\Review\Review;
@@ -41,6 +45,59 @@ final readonly class ClassDesk
     public function group(?GroupModel $group): Group
     {
         return $group === null ? Group::nobody() : (new GroupReader($this->craft->precautions))->read($group->document());
+    }
+
+    /** The people of a class as they are today: what the check before class told is minded. */
+    public function peopleOf(SeatedClass $class): Group
+    {
+        if ($class->group === null) {
+            return Group::nobody();
+        }
+        $document = $class->group->document();
+        $checks = $class->checks()->get()->keyBy('participant_id');
+        $at = 0;
+        foreach (array_keys($class->group->documents()) as $participant) {
+            $answers = $checks->get($participant)->answers ?? null;
+            if ($answers !== null) {
+                $today = new Readiness($answers['pain'] ?? 0, $answers['dizzy'] ?? false, $answers['medicine'] ?? false, $answers['fall'] ?? false);
+                foreach ($today->codes() as $code) {
+                    $document['people'][$at]['precautions'][] = ['code' => $code];
+                }
+            }
+            ++$at;
+        }
+
+        return (new GroupReader($this->craft->precautions))->read($document);
+    }
+
+    /** A class reviewed with its people, its place and what the teacher chose for them. */
+    public function reviewOf(SeatedClass $class, ClassPlan $plan, Group $group): Review
+    {
+        $never = array_values(array_filter(array_map(MovementTrait::tryFrom(...), $class->venue?->never() ?? [])));
+
+        return Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $class->venue?->kit(), $never)
+            ->review($plan, $group, $this->choicesOf($class, $plan));
+    }
+
+    /** @return list<Choice> those that hold and still mean something in the plan */
+    private function choicesOf(SeatedClass $class, ClassPlan $plan): array
+    {
+        $keys = array_map(static fn (array $person): string => $person['id'], $class->group?->documents() ?? []);
+        $movements = [];
+        foreach ($plan->entries() as $entry) {
+            $movements[$entry->id] = $this->movement($entry->movement);
+        }
+        $choices = [];
+        foreach ($class->choices()->whereNull('ended_at')->get() as $stored) {
+            $choice = $stored->choice;
+            $movement = $movements[$stored->entry] ?? null;
+            $known = $movement !== null && isset($keys[$stored->participant_id]) && ($choice['variation'] === null || $movement->hasVariation($choice['variation']));
+            if ($known) {
+                $choices[] = new Choice($keys[$stored->participant_id], $stored->entry, $choice['variation'], $choice['prop'] ?? '', $choice['note'] ?? '', $choice['reason'], ($choice['despite'] ?? []) !== []);
+            }
+        }
+
+        return $choices;
     }
 
     public function review(ClassPlan $plan, Group $group): Review

@@ -96,7 +96,7 @@ final readonly class ClassFile
             $class->save();
             $class->store($document);
 
-            return $class->load('group');
+            return $class->load(['group', 'venue']);
         });
     }
 

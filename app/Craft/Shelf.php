@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Craft;
 
 use App\Models\OwnMovementVersion;
+use App\Models\OwnPrecaution;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use KindChair\Format\Craft;
 use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
 use KindChair\Movement\Movement;
+use KindChair\People\Precaution;
 
 /** The craft as one teacher has it: what is shipped, and their own movements beside it. */
 final class Shelf
@@ -38,6 +40,10 @@ final class Shelf
             }
         }
         $craft = $this->shipped();
+        $own = $teacher->ownPrecautions()->orderBy('id')->get();
+        if ($own->isNotEmpty()) {
+            $craft = $craft->withPrecautions(array_values($own->map(static fn (OwnPrecaution $one): Precaution => Craft::precaution(Node::root($one->document)))->all()));
+        }
 
         return $readers === [] ? $craft : $craft->withLibrary($craft->library->with($readers, $hidden));
     }

@@ -52,19 +52,19 @@ final class Group extends Model
             'format' => GroupReader::FORMAT,
             'version' => 1,
             'name' => $this->name,
-            'people' => $this->documents(),
+            'people' => array_values($this->documents()),
         ];
     }
 
-    /** @return list<array<string, mixed>> each person under a key of their own, even if two came from the same file */
-    private function documents(): array
+    /** @return array<int, array<string, mixed>> by participant id, each under a key of their own, even if two came from the same file */
+    public function documents(): array
     {
         $used = [];
         $documents = [];
         foreach ($this->people as $person) {
             $key = isset($used[$person->key]) ? "$person->key-$person->id" : $person->key;
             $used[$person->key] = true;
-            $documents[] = ['id' => $key] + $person->document();
+            $documents[$person->id] = ['id' => $key] + $person->document();
         }
 
         return $documents;

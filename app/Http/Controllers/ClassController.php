@@ -21,11 +21,11 @@ final class ClassController
 
     public function index(Request $request, ClassDesk $desk): JsonResponse
     {
-        $classes = $this->teacher($request)->classes()->with('group.people', 'led')->orderBy('starts_at')->orderBy('id')->get();
+        $classes = $this->teacher($request)->classes()->with('group.people', 'led', 'venue')->orderBy('starts_at')->orderBy('id')->get();
 
         return response()->json(['classes' => $classes->map(static function (SeatedClass $class) use ($desk): array {
             $plan = $desk->read($class->plan()->document);
-            $review = $desk->review($plan, $desk->group($class->group));
+            $review = $desk->reviewOf($class, $plan, $desk->peopleOf($class));
 
             return [
                 ...ClassAnswer::of($class),
@@ -63,7 +63,7 @@ final class ClassController
 
     public function update(Request $request, int $seatedClass): JsonResponse
     {
-        $class = $this->teacher($request)->classes()->with('group')->findOrFail($seatedClass);
+        $class = $this->teacher($request)->classes()->with(['group', 'venue'])->findOrFail($seatedClass);
         $given = $this->details($request, []);
         $class->update(self::columns($given));
         $document = $class->plan()->document;
@@ -71,7 +71,7 @@ final class ClassController
             $class->store([...$document, 'title' => $given['title']]);
         }
 
-        return response()->json(ClassAnswer::of($class->refresh()->load('group')));
+        return response()->json(ClassAnswer::of($class->refresh()->load(['group', 'venue'])));
     }
 
     public function destroy(Request $request, int $seatedClass): Response
@@ -92,6 +92,7 @@ final class ClassController
             'place' => ['nullable', 'string', 'max:100'],
             'startsAt' => ['nullable', 'date'],
             'group' => ['nullable', 'integer'],
+            'venue' => ['nullable', 'integer'],
             ...$more,
         ], [
             'title.*' => 'Please give the class a name, such as "Tuesday seated class".',
@@ -100,6 +101,10 @@ final class ClassController
         ]);
         if (($given['group'] ?? null) !== null) {
             $this->teacher($request)->groups()->findOrFail($given['group']);
+        }
+
+        if (($given['venue'] ?? null) !== null) {
+            $this->teacher($request)->places()->findOrFail($given['venue']);
         }
 
         return $given;
@@ -116,6 +121,7 @@ final class ClassController
             'place' => $given['place'] ?? '',
             'starts_at' => $given['startsAt'] ?? null,
             'group_id' => $given['group'] ?? null,
+            'place_id' => $given['venue'] ?? null,
         ];
     }
 }

@@ -18,7 +18,7 @@ final class FileController
 
     public function export(Request $request, int $seatedClass, ClassFile $file): Response
     {
-        $class = $this->teacher($request)->classes()->with('group.people')->findOrFail($seatedClass);
+        $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($seatedClass);
         $name = Str::slug($class->title) . '.kind-chair.json';
 
         return response($file->write($class, $request->boolean('people')))

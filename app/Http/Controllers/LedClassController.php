@@ -23,7 +23,7 @@ final class LedClassController
 
     public function index(Request $request): JsonResponse
     {
-        $led = $this->teacher($request)->ledClasses()->with('seatedClass.group.people')
+        $led = $this->teacher($request)->ledClasses()->with(['seatedClass.group.people', 'seatedClass.venue'])
             ->whereNotNull('ended_at')->orderByDesc('started_at')->get();
         $log = new LogAnswer($this->desk);
 
@@ -100,7 +100,7 @@ final class LedClassController
 
     private function find(Request $request, int $id): LedClass
     {
-        return $this->teacher($request)->ledClasses()->with('seatedClass.group.people')->findOrFail($id);
+        return $this->teacher($request)->ledClasses()->with(['seatedClass.group.people', 'seatedClass.venue'])->findOrFail($id);
     }
 
     /** @return array<string, list<string>> */

@@ -82,7 +82,7 @@ final class PlanController
         $request->validate(['revision' => ['required', 'integer'], 'finding' => ['required', 'string']]);
         $document = $class->plan()->document;
         $plan = $this->desk->read($document);
-        $finding = $this->desk->review($plan, $this->desk->group($class->group))->finding($request->string('finding')->toString());
+        $finding = $this->desk->reviewOf($class, $plan, $this->desk->peopleOf($class))->finding($request->string('finding')->toString());
         if ($request->integer('revision') !== $class->revision || $finding?->remedy === null) {
             return response()->json(
                 ['message' => 'The class has changed since; this is the newest state. Nothing else was touched.'],
@@ -96,7 +96,7 @@ final class PlanController
 
     private function find(Request $request, int $id): SeatedClass
     {
-        return $this->teacher($request)->classes()->with('group.people')->findOrFail($id);
+        return $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($id);
     }
 
     private function answer(SeatedClass $class): JsonResponse

@@ -15,7 +15,7 @@ final class SheetController
 
     public function show(Request $request, int $seatedClass, SheetAnswer $sheet): View
     {
-        $class = $this->teacher($request)->classes()->with('group.people')->findOrFail($seatedClass);
+        $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($seatedClass);
 
         return view('sheet', [
             ...$sheet->of($class),

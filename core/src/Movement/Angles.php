@@ -15,6 +15,9 @@ use KindChair\Body\Side;
  */
 final readonly class Angles
 {
+    /** Degrees up to which a limit of the knee means that it cannot straighten. */
+    private const KNEE_LACKS = 10;
+
     public const ROLES = ['work', 'other', 'both', 'mid', 'towards', 'away'];
 
     /** @param array<string, array<string, int>> $byRole role, then joint action, then degrees */
@@ -55,5 +58,24 @@ final readonly class Angles
         }
 
         return new self($scaled);
+    }
+
+    /**
+     * Every angle held to a most; a knee that cannot straighten is held from below.
+     *
+     * @param array<string, int> $most degrees by joint action
+     */
+    public function heldTo(array $most): self
+    {
+        $held = [];
+        foreach ($this->byRole as $role => $actions) {
+            foreach ($actions as $action => $degrees) {
+                $limit = $most[$action] ?? $degrees;
+                $fromBelow = $action === JointAction::KneeFlexion->value && $limit <= self::KNEE_LACKS;
+                $held[$role][$action] = $fromBelow ? max($degrees, $limit) : min($degrees, $limit);
+            }
+        }
+
+        return new self($held);
     }
 }

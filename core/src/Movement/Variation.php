@@ -120,4 +120,33 @@ final readonly class Variation
     {
         return Cue::wordCount($this->introduction);
     }
+
+    /**
+     * This rung with angles held to what someone's joints allow.
+     *
+     * @param list<JointAngle> $caps
+     */
+    public function heldTo(array $caps): self
+    {
+        $most = [];
+        foreach ($caps as $cap) {
+            $most[$cap->action->value] = min($most[$cap->action->value] ?? PHP_INT_MAX, $cap->degrees);
+        }
+        $held = array_map(static fn (Angles $angles): Angles => $angles->heldTo($most), $this->angles);
+
+        return new self(
+            $this->id,
+            $this->name,
+            $this->level,
+            $this->bases,
+            $this->position,
+            $this->introduction,
+            $held,
+            $this->cues,
+            $this->traits,
+            $this->props,
+            $this->scalesDown,
+            $this->forBase,
+        );
+    }
 }

@@ -30,6 +30,12 @@ final readonly class PrecautionBook
         );
     }
 
+    /** @return list<Precaution> those that are noted with a person; the others hold for one class only */
+    public function toNote(): array
+    {
+        return array_values(array_filter($this->byCode, static fn (Precaution $precaution): bool => !$precaution->isForToday));
+    }
+
     /** @return list<Precaution> */
     public function all(): array
     {

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Craft\ClassDesk;
+use App\Models\SeatedClass;
+use App\Models\VersionChoice;
+use KindChair\Fit\Matrix;
+use KindChair\Fit\Version;
+use KindChair\People\Participant;
+use KindChair\Place\PackingList;
+
+/** Everyone and every movement of a class, what to bring, and what the teacher chose (schema/answer-matrix.schema.json). */
+final readonly class MatrixAnswer
+{
+    public function __construct(private ClassDesk $desk)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(SeatedClass $class): array
+    {
+        $plan = $this->desk->read($class->plan()->document);
+        $group = $this->desk->peopleOf($class);
+        $review = $this->desk->reviewOf($class, $plan, $group);
+        $movements = $passes = $entries = [];
+        foreach ($plan->entries() as $entry) {
+            $movements[$entry->id] = $this->desk->movement($entry->movement);
+            $passes[$entry->id] = $review->timeline->passesOf($entry->id);
+        }
+        $matrix = Matrix::of($group, $movements, $passes, $review->versions);
+        foreach ($movements as $id => $movement) {
+            $entries[] = [
+                'id' => $id,
+                'name' => $movement->name(),
+                'zone' => $movement->mainRegion()?->zone()->value,
+                'variations' => array_map(static fn ($variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
+                'seconds' => $matrix->seconds[$id] / 10,
+            ];
+        }
+        $ids = array_keys($class->group?->documents() ?? []);
+
+        return [
+            'class' => $class->title,
+            'inclusion' => round($matrix->inclusion, 4),
+            'people' => array_map(fn (Participant $person, int $at): array => [
+                'id' => $ids[$at],
+                'key' => $person->id,
+                'name' => $person->name,
+                'base' => $person->base->value,
+                'share' => round($matrix->people[$person->id]['share'], 4),
+                'left' => $matrix->people[$person->id]['left'] / 10,
+                'right' => $matrix->people[$person->id]['right'] / 10,
+                'isBalanced' => $matrix->people[$person->id]['isBalanced'],
+                'cells' => array_map(fn (string $entry): array => $this->cell($review->versions[$entry][$at], $person), array_keys($movements)),
+            ], $group->people, array_keys($group->people)),
+            'entries' => $entries,
+            'bring' => PackingList::of($review->versions, $this->desk->craft->changeOvers, $class->venue?->document['kit'] ?? null),
+            'choices' => $class->choices()->with('participant')->latest('id')->get()->map(static fn (VersionChoice $choice): array => [
+                'id' => $choice->id,
+                'person' => $choice->participant->name,
+                'entry' => $choice->entry,
+                'what' => isset($movements[$choice->entry], $choice->choice['variation']) && $movements[$choice->entry]->hasVariation($choice->choice['variation'])
+                    ? $movements[$choice->entry]->name() . ': ' . $movements[$choice->entry]->variation($choice->choice['variation'])->name
+                    : (isset($movements[$choice->entry]) ? $movements[$choice->entry]->name() . ': rests' : 'A movement that was taken out'),
+                'reason' => $choice->choice['reason'],
+                'despite' => $choice->choice['despite'] ?? [],
+                'at' => (string) $choice->created_at?->toIso8601String(),
+                'isEnded' => $choice->ended_at !== null,
+            ])->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function cell(Version $version, Participant $person): array
+    {
+        return [
+            'mark' => $version->mark->value,
+            'variation' => $version->variation,
+            'does' => $version->does,
+            'why' => $version->why,
+            'figure' => $this->desk->figureOf($version, $person->base),
+            'zone' => $version->movement === null ? null : $this->desk->movement($version->movement)->mainRegion()?->zone()->value,
+            'isChosen' => $version->isChosen,
+        ];
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\MatrixAnswer;
+use App\Craft\ClassDesk;
+use App\Models\SeatedClass;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\View\View;
+use KindChair\Body\Side;
+use KindChair\Figure\Figure;
+use KindChair\Fit\Asked;
+use KindChair\Fit\Chooser;
+use KindChair\Movement\MovementTrait;
+
+/** Who does what in a whole class, on the screen and on paper, and what the teacher chooses otherwise. */
+final class MatrixController
+{
+    use OwnData;
+
+    public function __construct(private readonly ClassDesk $desk)
+    {
+    }
+
+    public function show(Request $request, int $seatedClass): JsonResponse
+    {
+        return $this->answer($this->find($request, $seatedClass));
+    }
+
+    /** A version chosen by the teacher. What breaks a precaution is asked twice, and logged. */
+    public function choose(Request $request, int $seatedClass): JsonResponse
+    {
+        $class = $this->find($request, $seatedClass);
+        $asked = $request->validate([
+            'participant' => ['required', 'integer'],
+            'entry' => ['required', 'string', 'max:80'],
+            'variation' => ['nullable', 'string', 'max:40'],
+            'prop' => ['nullable', 'string', 'max:60'],
+            'note' => ['nullable', 'string', 'max:120'],
+            'reason' => ['required', 'string', 'max:300'],
+            'confirmed' => ['boolean'],
+        ], ['reason.*' => 'Please write why, in a few words: it is kept with the choice.']);
+        $ids = array_map(static fn (array $person): string => $person['id'], $class->group?->documents() ?? []);
+        abort_unless(isset($ids[$asked['participant']]), 404);
+        $breaks = $this->breaks($class, $ids[$asked['participant']], $asked['entry'], $asked['variation'] ?? null);
+        if ($breaks !== [] && !($asked['confirmed'] ?? false)) {
+            return response()->json(['message' => 'This goes against what is noted. Please look once more.', 'breaks' => $breaks], 409);
+        }
+        DB::transaction(static function () use ($class, $asked, $breaks): void {
+            $class->choices()->where(['participant_id' => $asked['participant'], 'entry' => $asked['entry']])->whereNull('ended_at')->update(['ended_at' => now()]);
+            $class->choices()->create(['participant_id' => $asked['participant'], 'entry' => $asked['entry'], 'choice' => [
+                'variation' => $asked['variation'] ?? null,
+                'prop' => $asked['prop'] ?? '',
+                'note' => $asked['note'] ?? '',
+                'reason' => $asked['reason'],
+                'despite' => $breaks,
+            ]]);
+        });
+
+        return $this->answer($class);
+    }
+
+    /** Back to what was worked out. The choice stays in the log. */
+    public function end(Request $request, int $seatedClass, int $participant, string $entry): JsonResponse
+    {
+        $class = $this->find($request, $seatedClass);
+        $class->choices()->where(['participant_id' => $participant, 'entry' => $entry])->whereNull('ended_at')->update(['ended_at' => now()]);
+
+        return $this->answer($class);
+    }
+
+    /** One line per person, for the wall of the office and not for the room. */
+    public function print(Request $request, int $seatedClass): View
+    {
+        $class = $this->find($request, $seatedClass);
+
+        return view('matrix', ['class' => $class, 'answer' => (new MatrixAnswer($this->desk))->of($class)]);
+    }
+
+    /** A participant's own page: large letters, figures at their own range. */
+    public function page(Request $request, int $seatedClass, int $participant): View
+    {
+        $class = $this->find($request, $seatedClass);
+        $documents = $class->group?->documents() ?? [];
+        abort_unless(isset($documents[$participant]), 404);
+        $at = array_search($participant, array_keys($documents), true);
+        $plan = $this->desk->read($class->plan()->document);
+        $group = $this->desk->peopleOf($class);
+        $review = $this->desk->reviewOf($class, $plan, $group);
+        $person = $group->people[(int) $at];
+        $rows = [];
+        foreach ($plan->entries() as $entry) {
+            $version = $review->versions[$entry->id][(int) $at];
+            $movement = $version->movement === null ? null : $this->desk->movement($version->movement);
+            $variation = $movement === null ? null : $movement->variation((string) $version->variation);
+            $rows[] = [
+                'name' => $this->desk->movement($entry->movement)->name(),
+                'does' => $version->does === 'As planned' ? ($variation->name ?? '') : $version->does,
+                'figure' => $movement === null || $variation === null
+                    ? Figure::atRest($person->base)
+                    : Figure::of($movement, $variation->heldTo($version->caps), $variation->allows($person->base) ? $person->base : $variation->mainBase(), Side::Left),
+                'zone' => $movement?->mainRegion()?->zone()->value ?? 'none',
+            ];
+        }
+
+        return view('participant', ['class' => $class, 'person' => $person, 'rows' => $rows]);
+    }
+
+    /** @return list<string> */
+    private function breaks(SeatedClass $class, string $person, string $entryId, ?string $variation): array
+    {
+        $plan = $this->desk->read($class->plan()->document);
+        foreach ($plan->sections as $section) {
+            foreach ($section->entries as $entry) {
+                if ($entry->id === $entryId) {
+                    $movement = $this->desk->movement($entry->movement);
+                    abort_unless($variation === null || $movement->hasVariation($variation), 422, 'There is no such version of this movement.');
+                    $never = array_values(array_filter(array_map(MovementTrait::tryFrom(...), $class->venue?->never() ?? [])));
+                    $chooser = new Chooser($this->desk->craft->library, $this->desk->craft->ranges, $class->venue?->kit(), $never);
+                    $passes = $this->desk->timeline($plan, 1.0)->passesOf($entryId);
+                    $asked = new Asked($movement, $movement->variation($entry->variation), $plan->patternFor($section, $entry), $passes);
+                    foreach ($variation === null ? [] : $this->desk->peopleOf($class)->people as $one) {
+                        if ($one->id === $person) {
+                            return $chooser->breaks($one, $asked, $variation);
+                        }
+                    }
+
+                    return [];
+                }
+            }
+        }
+        abort(404);
+    }
+
+    private function find(Request $request, int $id): SeatedClass
+    {
+        return $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($id);
+    }
+
+    private function answer(SeatedClass $class): JsonResponse
+    {
+        return response()->json((new MatrixAnswer($this->desk))->of($class));
+    }
+}

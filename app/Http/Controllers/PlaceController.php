@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Craft\ClassDesk;
+use App\Craft\Schemas;
+use App\Models\Place;
+use App\Models\SeatedClass;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+use KindChair\Format\FormatError;
+use KindChair\People\Participant;
+use KindChair\People\Piece;
+use KindChair\People\Seating;
+use KindChair\Place\Clearance;
+use KindChair\Place\FloorPlan;
+use KindChair\Place\Room;
+use KindChair\Place\Seat;
+use KindChair\Place\SeatKind;
+
+/** Places: the room, how everyone sits in it, what is there, and what is never done there. */
+final class PlaceController
+{
+    use OwnData;
+
+    public function __construct(private readonly Schemas $schemas)
+    {
+    }
+
+    public function index(Request $request): JsonResponse
+    {
+        return response()->json(['places' => $this->teacher($request)->places()->orderBy('name')->get()->map(self::row(...))->all()]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $place = $this->teacher($request)->places()->create(['name' => self::name($request), 'document' => []]);
+
+        return response()->json(self::row($place), 201);
+    }
+
+    public function update(Request $request, int $place): JsonResponse
+    {
+        $found = $this->find($request, $place);
+        $request->validate(['place' => ['present', 'array']]);
+        /** @var array<string, mixed> $document */
+        $document = $request->json('place');
+        $this->schemas->check('place', self::withObjects($document));
+        if (isset($document['room'])) {
+            self::room($document['room']);
+        }
+        $found->update(['name' => self::name($request), 'document' => $document]);
+
+        return response()->json(self::row($found));
+    }
+
+    public function destroy(Request $request, int $place): Response
+    {
+        $this->find($request, $place)->delete();
+
+        return response()->noContent();
+    }
+
+    /** Sets a class out in the room, or looks at seats as they stand. */
+    public function floor(Request $request, int $place, ClassDesk $desk): JsonResponse
+    {
+        $found = $this->find($request, $place);
+        $asked = $request->validate([
+            'room' => ['required', 'array'],
+            'class' => ['required', 'integer'],
+            'shape' => ['required', 'in:arc,rows,circle'],
+            'layout' => ['nullable', 'array'],
+        ]);
+        $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($asked['class']);
+        $this->schemas->check('place', self::withObjects(['room' => $asked['room'], ...(isset($asked['layout']) ? ['layouts' => ['0' => $asked['layout']]] : [])]));
+        $room = self::room($asked['room']);
+        $clearance = self::clearance($class, $desk);
+        $gave = null;
+        if (isset($asked['layout'])) {
+            $layout = $asked['layout'];
+            $seats = array_map(static fn (array $seat): Seat => new Seat($seat['person'], SeatKind::from($seat['kind']), $seat['x'], $seat['y'], $seat['turn']), $layout['seats']);
+            $plan = new FloorPlan($room, $clearance, [$layout['teacher'][0], $layout['teacher'][1]], array_values($seats));
+        } else {
+            $people = [];
+            foreach ($desk->group($class->group)->people as $person) {
+                $people[$person->id] = SeatKind::for($person->base);
+            }
+            $plan = FloorPlan::arrange($room, $clearance, $asked['shape'], $people);
+            if ($plan->without !== [] && $clearance->between > 1200) {
+                $closer = FloorPlan::arrange($room, $clearance->withArmsForward(), $asked['shape'], $people);
+                if (count($closer->without) < count($plan->without)) {
+                    $plan = $closer;
+                    $gave = 'There is no room for arms out to the sides: they go forward and up, at 1.20 m from each other.';
+                }
+            }
+        }
+
+        return response()->json([
+            'layout' => [
+                'shape' => $asked['shape'],
+                'teacher' => $plan->teacher,
+                'seats' => array_map(static fn (Seat $seat): array => ['person' => $seat->person, 'kind' => $seat->kind->value, 'x' => $seat->x, 'y' => $seat->y, 'turn' => $seat->turn], $plan->seats),
+            ],
+            'without' => $plan->without,
+            'problems' => (object) $plan->problems(),
+            'asks' => $plan->clearance->inWords(),
+            'gave' => $gave,
+            'fits' => count($plan->seats),
+            'between' => $plan->clearance->between,
+        ]);
+    }
+
+    /** The floor plan on paper. */
+    public function print(Request $request, int $place, ClassDesk $desk): View
+    {
+        $found = $this->find($request, $place);
+        $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($request->integer('class'));
+        $layout = $found->document['layouts'][(string) $class->group_id] ?? abort(404);
+
+        return view('floor', [
+            'place' => $found,
+            'class' => $class,
+            'room' => self::room($found->document['room'] ?? abort(404)),
+            'layout' => $layout,
+            'names' => array_column(array_map(static fn (Participant $person): array => ['id' => $person->id, 'name' => $person->name], $desk->group($class->group)->people), 'name', 'id'),
+            'asks' => self::clearance($class, $desk)->inWords(),
+        ]);
+    }
+
+    /** How one chair fits one person, with the blocks and books of the place. */
+    public function fit(Request $request): JsonResponse
+    {
+        $mm = static fn (int $from, int $to, string $need = 'required'): array => [$need, 'integer', "min:$from", "max:$to"];
+        $asked = $request->validate([
+            'height' => $mm(300, 700), 'depth' => $mm(250, 700), 'armrest' => $mm(80, 400, 'nullable'),
+            'lowerLeg' => $mm(200, 700), 'thigh' => $mm(250, 800), 'shoe' => $mm(0, 120), 'elbow' => $mm(80, 400, 'nullable'), 'shoulders' => $mm(250, 700, 'nullable'),
+            'pieces' => ['array', 'max:30'], 'pieces.*.name' => ['required', 'string', 'max:60'], 'pieces.*.height' => $mm(1, 500), 'pieces.*.count' => $mm(0, 100),
+        ], ['*.required' => 'Please measure this in millimetres.', '*.min' => 'This is less than a body or a chair measures. Millimetres, please.', '*.max' => 'This is more than a body or a chair measures. Millimetres, please.']);
+        $fit = Seating::of(
+            $asked['height'],
+            $asked['depth'],
+            $asked['armrest'] ?? null,
+            $asked['lowerLeg'],
+            $asked['thigh'],
+            $asked['shoe'],
+            $asked['elbow'] ?? null,
+            $asked['shoulders'] ?? null,
+            array_values(array_map(static fn (array $piece): Piece => new Piece($piece['name'], (int) $piece['height'], (int) $piece['count']), $asked['pieces'] ?? [])),
+        );
+
+        return response()->json([
+            'underFeet' => $fit->underFeet,
+            'raiseFeet' => $fit->raiseFeet,
+            'raiseSeat' => $fit->raiseSeat,
+            'cushionBehind' => $fit->cushionBehind,
+            'armrestOff' => $fit->armrestOff,
+            'stack' => $fit->stack === null ? null : ['height' => $fit->stack->height, 'pieces' => (object) $fit->stack->pieces],
+            'strap' => $fit->strapFrom === null ? null : [$fit->strapFrom, $fit->strapTo],
+            'advice' => $fit->advice(),
+            'hips' => $fit->hipsAreHighEnough(),
+            'feet' => $fit->feetAreFlat(),
+        ]);
+    }
+
+    private static function clearance(SeatedClass $class, ClassDesk $desk): Clearance
+    {
+        $planned = [];
+        foreach ($desk->read($class->plan()->document)->entries() as $entry) {
+            $movement = $desk->movement($entry->movement);
+            $planned[] = [$movement, $movement->variation($entry->variation)];
+        }
+
+        return Clearance::of($planned);
+    }
+
+    /** @param array<string, mixed> $form */
+    private static function room(array $form): Room
+    {
+        try {
+            return new Room($form['width'], $form['depth'], array_values($form['doors']), array_values($form['fixed']));
+        } catch (\InvalidArgumentException $rejected) {
+            throw new FormatError('/room', lcfirst($rejected->getMessage()));
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     * @return array<string, mixed>
+     */
+    private static function withObjects(array $document): array
+    {
+        foreach (['kit', 'layouts'] as $key) {
+            if (($document[$key] ?? null) === []) {
+                $document[$key] = (object) [];
+            }
+        }
+
+        return $document === [] ? ['kit' => (object) []] : $document;
+    }
+
+    private static function name(Request $request): string
+    {
+        return $request->validate(['name' => ['required', 'string', 'max:80']], ['name.*' => 'Please give the place a name, such as "Ticket hall".'])['name'];
+    }
+
+    private function find(Request $request, int $id): Place
+    {
+        return $this->teacher($request)->places()->findOrFail($id);
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(Place $place): array
+    {
+        $document = $place->document;
+        foreach (['kit', 'layouts'] as $key) {
+            if (($document[$key] ?? null) === []) {
+                $document[$key] = (object) [];
+            }
+        }
+
+        return ['id' => $place->id, 'name' => $place->name, 'place' => (object) $document];
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Craft\Schemas;
+use App\Models\OwnPrecaution;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use KindChair\Format\Craft;
+use KindChair\Format\Node;
+
+/** Precautions that a teacher adds, in the form of the shipped ones. */
+final class PrecautionController
+{
+    use OwnData;
+
+    public function index(Request $request): JsonResponse
+    {
+        return response()->json(['own' => $this->teacher($request)->ownPrecautions()->orderBy('id')->get()->map(static fn (OwnPrecaution $one): array => $one->document)->all()]);
+    }
+
+    public function store(Request $request, Schemas $schemas): JsonResponse
+    {
+        $request->validate(['name' => ['required', 'string', 'max:80'], 'why' => ['required', 'string', 'max:300']], [
+            'name.*' => 'Please give the precaution a plain name.',
+            'why.*' => 'Please write why: it is shown beside what it changes.',
+        ]);
+        /** @var array<string, mixed> $document */
+        $document = [
+            ...$request->json()->all(),
+            'code' => $request->filled('code') ? $request->string('code')->toString() : 'own-' . Str::lower(Str::random(6)),
+        ];
+        $document['source'] = ($document['source'] ?? '') === '' ? 'My own practice' : $document['source'];
+        $document['confidence'] ??= 'low';
+        $schemas->check('precautions', $document, '#/$defs/precaution');
+        Craft::precaution(Node::root($document));
+        abort_unless(str_starts_with($document['code'], 'own-'), 422, 'Shipped precautions stay as they are; please add one of your own.');
+        $this->teacher($request)->ownPrecautions()->updateOrCreate(['code' => $document['code']], ['document' => $document]);
+
+        return $this->index($request);
+    }
+
+    public function destroy(Request $request, string $code): JsonResponse|Response
+    {
+        $teacher = $this->teacher($request);
+        $own = $teacher->ownPrecautions()->where('code', $code)->firstOrFail();
+        $used = $teacher->participants()->get()->filter(static fn ($person): bool => in_array($code, array_column($person->health['precautions'] ?? [], 'code'), true));
+        if ($used->isNotEmpty()) {
+            return response()->json(['message' => 'It is noted for ' . $used->pluck('name')->join(', ', ' and ') . '. Take it away there first.'], 409);
+        }
+        $own->delete();
+
+        return $this->index($request);
+    }
+}
