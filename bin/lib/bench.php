@@ -10,6 +10,9 @@ use App\Craft\ClassDesk;
 use App\Models\SeatedClass;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Console\Kernel;
+use KindChair\Fit\Asked;
+use KindChair\Fit\Chooser;
+use KindChair\Fit\Matrix;
 use KindChair\Format\GroupReader;
 
 $root = dirname(__DIR__, 2);
@@ -66,6 +69,33 @@ $plan = $desk->read($large);
 $group = (new GroupReader($desk->craft->precautions))->read($people);
 $desk->review($plan, $group);
 $line('review of ' . $count . ' entries for 12 people, in core', $median(static fn () => $desk->review($plan, $group), 41), 'ms', 15);
+
+// Who does what for a large class: thirty people and forty movements.
+$many = $people;
+$many['people'] = [];
+for ($number = 0; $number < 30; ++$number) {
+    $many['people'][] = ['id' => "n$number"] + $people['people'][$number % count($people['people'])];
+}
+$crowd = (new GroupReader($desk->craft->precautions))->read($many);
+$reviewed = $desk->review($plan, $crowd);
+$movements = $passes = [];
+foreach ($plan->entries() as $entry) {
+    $movements[$entry->id] = $desk->movement($entry->movement);
+    $passes[$entry->id] = $reviewed->timeline->passesOf($entry->id);
+}
+$matrix = static function () use ($desk, $plan, $crowd, $movements, $passes): Matrix {
+    $chooser = new Chooser($desk->craft->library, $desk->craft->ranges);
+    $versions = [];
+    foreach ($plan->sections as $section) {
+        foreach ($section->entries as $entry) {
+            $asked = new Asked($movements[$entry->id], $movements[$entry->id]->variation($entry->variation), $plan->patternFor($section, $entry), $passes[$entry->id]);
+            $versions[$entry->id] = array_map(static fn ($person) => $chooser->choose($person, $asked), $crowd->people);
+        }
+    }
+
+    return Matrix::of($crowd, $movements, $passes, $versions);
+};
+$line("who does what: 30 people, $count movements, in core", $median($matrix, 31), 'ms', 60);
 
 $address = $argv[1];
 $jar = tempnam(sys_get_temp_dir(), 'jar');

@@ -32,8 +32,9 @@ final class DemoSeeder extends Seeder
         foreach (self::people() as $index => $person) {
             $group->add(['id' => 'p' . ($index + 1), ...$person]);
         }
+        $hall = $teacher->places()->create(['name' => 'Ferry House, ticket hall', 'document' => self::hall()]);
         $tuesday = Carbon::parse('next tuesday 10:30');
-        $this->plan($teacher, $group, 'Tuesday seated class', $tuesday, self::plannedSections());
+        $this->plan($teacher, $group, 'Tuesday seated class', $tuesday, self::plannedSections())->update(['place_id' => $hall->id]);
         $past = $this->plan($teacher, $group, 'Tuesday seated class', Carbon::parse('last tuesday 10:30'), self::pastSections());
         $this->log($desk, $past);
     }
@@ -55,6 +56,26 @@ final class DemoSeeder extends Seeder
         ]);
 
         return $class;
+    }
+
+    /**
+     * A hall of eleven by nine metres with its old counter, two kinds of chair, and fewer straps than one would like.
+     *
+     * @return array<string, mixed>
+     */
+    private static function hall(): array
+    {
+        return [
+            'room' => [
+                'width' => 11_000,
+                'depth' => 9000,
+                'doors' => [['wall' => 'back', 'at' => 1500, 'width' => 1200], ['wall' => 'right', 'at' => 7800, 'width' => 900]],
+                'fixed' => [['name' => 'Counter', 'x' => 0, 'y' => 1500, 'width' => 900, 'depth' => 3200], ['name' => 'Stove', 'x' => 10_100, 'y' => 300, 'width' => 900, 'depth' => 900]],
+            ],
+            'chairs' => [['name' => 'Waiting-room chair', 'height' => 460, 'depth' => 430], ['name' => 'Armchair', 'height' => 440, 'depth' => 480, 'armrest' => 260]],
+            'pieces' => [['name' => 'block', 'height' => 50, 'count' => 6], ['name' => 'timetable', 'height' => 22, 'count' => 8]],
+            'kit' => ['cushion' => 6, 'strap' => 2, 'block' => 4, 'ball' => 0],
+        ];
     }
 
     /** A finished class: a little slow in the middle, and the second lean cut short. */
@@ -89,7 +110,7 @@ final class DemoSeeder extends Seeder
         $noted = static fn (string $code, ?string $side = null): array => array_filter(['code' => $code, 'side' => $side]);
 
         return [
-            ['name' => 'Agnes T.', 'base' => 'chair', 'age' => '80+', 'pace' => 'slow', 'precautions' => [$noted('osteoporosis'), $noted('bp-high-controlled')]],
+            ['name' => 'Agnes T.', 'base' => 'chair', 'age' => '80+', 'pace' => 'slow', 'precautions' => [$noted('osteoporosis'), $noted('bp-high-controlled')], 'measures' => ['lowerLeg' => 375, 'thigh' => 430, 'shoe' => 25, 'elbow' => 200, 'shoulders' => 400], 'consent' => '2026-09-01', 'emergency' => ['name' => 'Her niece', 'phone' => '555 0142']],
             ['name' => 'Bram K.', 'base' => 'wheelchair', 'age' => '70-79', 'pace' => 'free', 'precautions' => [$noted('shoulder-limited', 'right')]],
             ['name' => 'Cosima R.', 'base' => 'bed', 'age' => '80+', 'pace' => 'needs-hand', 'precautions' => [$noted('bp-low')], 'notes' => 'Tilted bed chair by the window. Likes to be told first.'],
             ['name' => 'Dov L.', 'base' => 'chair', 'age' => '70-79', 'pace' => 'slow', 'precautions' => [$noted('hip-replaced-back', 'left')], 'notes' => 'New hip in May; the surgeon says until next spring.'],

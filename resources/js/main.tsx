@@ -9,6 +9,10 @@ import { Shell } from './parts/Shell';
 const Classes = lazy(() => import('./screens/classes/Classes'));
 const Plan = lazy(() => import('./screens/plan/Plan'));
 const People = lazy(() => import('./screens/people/People'));
+const Places = lazy(() => import('./screens/places/Places'));
+const PlacePage = lazy(() => import('./screens/places/PlacePage'));
+const Readiness = lazy(() => import('./screens/people/Readiness'));
+const WhoDoesWhat = lazy(() => import('./screens/who/WhoDoesWhat'));
 const Movements = lazy(() => import('./screens/movements/Movements'));
 const MovementPage = lazy(() => import('./screens/movements/MovementPage'));
 const Compare = lazy(() => import('./screens/movements/MovementPage').then((page) => ({ default: page.Compare })));
@@ -28,6 +32,10 @@ if (root) {
                                 <Route index element={<Classes />} />
                                 <Route path="people" element={<People />} />
                                 <Route path="people/:groupId" element={<People />} />
+                                <Route path="places" element={<Places />} />
+                                <Route path="places/:placeId" element={<PlacePage />} />
+                                <Route path="classes/:classId/readiness" element={<Readiness />} />
+                                <Route path="classes/:classId/who" element={<WhoDoesWhat />} />
                                 <Route path="movements" element={<Movements />} />
                                 <Route path="movements/compare" element={<Compare />} />
                                 <Route path="movements/own/:key" element={<OwnEditor />} />

@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
+use KindChair\Body\AgeBand;
 use KindChair\Body\Joint;
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
@@ -137,6 +138,7 @@ final class OwnMovementController
             'role' => ['nullable', Rule::in(['work', 'other', 'both', 'mid', 'towards', 'away'])],
             'action' => ['nullable', Rule::enum(JointAction::class)],
             'group' => ['nullable', 'integer'],
+            'age' => ['nullable', Rule::enum(AgeBand::class)],
         ]);
         $angles = MovementReader::angles(Node::root($asked['angles'], '/angles'));
         $joint = isset($asked['joint']) ? Joint::from($asked['joint']) : null;
@@ -156,6 +158,7 @@ final class OwnMovementController
                     'role' => $its,
                     'degrees' => $angles->byRole[$its][$one->value] ?? null,
                     'normal' => $this->craft->ranges->normal($one)->to,
+                    'typical' => isset($asked['age']) ? $this->craft->ranges->comfortable($one, AgeBand::from($asked['age']))->to : null,
                     'group' => $group->reach($one, $this->craft->ranges),
                 ];
             }

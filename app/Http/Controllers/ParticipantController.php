@@ -121,7 +121,9 @@ final class ParticipantController
         $this->group($request, $group);
         $asked = $request->validate(['file' => ['required', 'string', 'max:4000000'], 'columns' => ['nullable', 'array']]);
 
-        return response()->json($file->look(self::bytes($asked['file']), $this->known($request, $group), $asked['columns'] ?? null));
+        $seen = $file->look(self::bytes($asked['file']), $this->known($request, $group), $asked['columns'] ?? null);
+
+        return response()->json(['guess' => (object) $seen['guess']] + $seen);
     }
 
     /** Takes the people of a file in that were chosen. */

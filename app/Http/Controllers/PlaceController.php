@@ -76,7 +76,7 @@ final class PlaceController
             'layout' => ['nullable', 'array'],
         ]);
         $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($asked['class']);
-        $this->schemas->check('place', self::withObjects(['room' => $asked['room'], ...(isset($asked['layout']) ? ['layouts' => ['0' => $asked['layout']]] : [])]));
+        $this->schemas->check('place', self::withObjects(['room' => $asked['room'], ...(isset($asked['layout']) ? ['layouts' => ['asked' => $asked['layout']]] : [])]));
         $room = self::room($asked['room']);
         $clearance = self::clearance($class, $desk);
         $gave = null;

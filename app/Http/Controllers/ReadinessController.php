@@ -6,13 +6,20 @@ namespace App\Http\Controllers;
 
 use App\Models\Group;
 use App\Models\SeatedClass;
+use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use KindChair\Format\Craft;
+use KindChair\People\ClearanceState;
 
 /** How everyone came to one class: pain, dizziness, new medicine, falls. */
 final class ReadinessController
 {
     use OwnData;
+
+    public function __construct(private readonly Craft $craft)
+    {
+    }
 
     public function show(Request $request, int $seatedClass): JsonResponse
     {
@@ -53,9 +60,18 @@ final class ReadinessController
         $checks = $class->checks()->get()->keyBy('participant_id');
         $people = [];
         foreach ($class->group instanceof Group ? $class->group->documents() : [] as $id => $person) {
-            $people[] = ['id' => $id, 'key' => $person['id'], 'name' => $person['name'], 'answers' => $checks->get($id)?->answers];
+            $people[] = ['id' => $id, 'key' => $person['id'], 'name' => $person['name'], 'clearance' => $this->clearance($person)->value, 'answers' => $checks->get($id)?->answers];
         }
 
         return response()->json(['class' => $class->title, 'people' => $people]);
+    }
+
+    /** @param array<string, mixed> $person */
+    private function clearance(array $person): ClearanceState
+    {
+        $isAdvised = array_filter($person['precautions'] ?? [], fn (array $noted): bool => $this->craft->precautions->get($noted['code'])->askClinician !== null) !== [];
+        $given = isset($person['clearance']['date']) ? new DateTimeImmutable($person['clearance']['date']) : null;
+
+        return ClearanceState::of($isAdvised, $given, today()->toDateTimeImmutable());
     }
 }

@@ -4,6 +4,8 @@ import type { ClassesAnswer } from './types/answer-classes';
 import type { GroupsAnswer } from './types/answer-groups';
 import type { LibraryAnswer } from './types/answer-library';
 import type { LogEntry } from './types/answer-log';
+import type { PeopleAnswer } from './types/answer-people';
+import type { PlacesAnswer } from './types/answer-places';
 import type { MovementAnswer } from './types/answer-movement';
 import type { MovementsAnswer } from './types/answer-movements';
 import type { OwnListAnswer } from './types/answer-own-list';
@@ -15,6 +17,8 @@ export const queryClient = new QueryClient({ defaultOptions: { queries: { staleT
 export const useLibrary = () => useQuery({ queryKey: ['library'], queryFn: () => api.get<LibraryAnswer>('library'), staleTime: Infinity });
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => api.get<ClassesAnswer>('classes') });
 export const useGroups = () => useQuery({ queryKey: ['groups'], queryFn: () => api.get<GroupsAnswer>('groups') });
+export const usePeople = () => useQuery({ queryKey: ['groups', 'people'], queryFn: () => api.get<PeopleAnswer>('people') });
+export const usePlaces = () => useQuery({ queryKey: ['places'], queryFn: () => api.get<PlacesAnswer>('places') });
 export const useLog = () => useQuery({ queryKey: ['led'], queryFn: () => api.get<{ led: LogEntry[] }>('led') });
 export const useMovements = (search: string) =>
     useQuery({ queryKey: ['movements', search], queryFn: () => api.get<MovementsAnswer>(`movements?${search}`), placeholderData: keepPreviousData, staleTime: 60_000 });

@@ -20,6 +20,7 @@ const icon = (path: string) => (
 const places: [string, string, ReactNode][] = [
     ['/', 'Classes', icon('M4 17h16M6 17v4M18 17v4M5 13h6v4H5zM12 10h7v7h-7z')],
     ['/people', 'People', icon('M9 11a3.5 3.5 0 1 0 0-7a3.5 3.5 0 0 0 0 7zM3 20c0-4 3-6 6-6s6 2 6 6M16 5a3 3 0 0 1 0 6M18 14c2 .6 3.500 2.600 3.500 6')],
+    ['/places', 'Places', icon('M4 20V9l8-5l8 5v11M4 20h16M10 20v-6h4v6')],
     ['/movements', 'Movements', icon('M12 6.500a2.500 2.500 0 1 0 0-5a2.500 2.500 0 0 0 0 5zM3 9l9 1l9-5M12 10v6l-5 5M12 16l5 5')],
     ['/log', 'Log', icon('M5 3h11l3 3v15H5zM9 9h6M9 13h6M9 17h3')],
 ];
@@ -48,14 +49,14 @@ export function Shell() {
                         to={to}
                         end={to === '/'}
                         className={({ isActive }) =>
-                            `flex min-h-16 flex-1 flex-col items-center justify-center gap-1 px-1 text-[15px] md:flex-none md:py-3 ${isActive ? 'bg-channel font-bold' : 'text-ink-soft hover:bg-list hover:text-ink'}`
+                            `flex min-h-16 flex-1 flex-col items-center justify-center gap-1 whitespace-nowrap px-0.5 text-[14px] md:flex-none md:px-1 md:py-3 md:text-[15px] ${isActive ? 'bg-channel font-bold' : 'text-ink-soft hover:bg-list hover:text-ink'}`
                         }
                     >
                         {sign}
                         {name}
                     </NavLink>
                 ))}
-                <button onClick={signOut} className="flex min-h-16 flex-1 flex-col items-center justify-center gap-1 px-1 text-[15px] text-ink-soft hover:bg-list hover:text-ink md:mt-auto md:flex-none">
+                <button onClick={signOut} className="flex min-h-16 flex-1 flex-col items-center justify-center gap-1 whitespace-nowrap px-0.5 text-[14px] text-ink-soft md:text-[15px] hover:bg-list hover:text-ink md:mt-auto md:flex-none">
                     {icon('M10 4H5v16h5M14 8l4 4l-4 4M18 12H9')}
                     Sign out
                 </button>

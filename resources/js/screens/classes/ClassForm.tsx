@@ -1,6 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { api, Refusal } from '../../api/client';
-import { refresh, useGroups } from '../../api/queries';
+import { refresh, useGroups, usePlaces } from '../../api/queries';
 import type { ClassInfo } from '../../api/types/answer-class';
 import { Choice, TextField } from '../../parts/Field';
 import { Sheet } from '../../parts/Sheet';
@@ -8,6 +8,7 @@ import { Sheet } from '../../parts/Sheet';
 /** When, where, for whom; for a new class also for how long. */
 export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo | null; onClose: () => void; onMade: (made: ClassInfo) => void }) {
     const groups = useGroups();
+    const places = usePlaces();
     const [errors, setErrors] = useState<Record<string, string>>({});
     const [problem, setProblem] = useState<string | null>(null);
     const submit = async (event: FormEvent<HTMLFormElement>) => {
@@ -18,6 +19,7 @@ export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo |
             place: given.get('place'),
             startsAt: given.get('startsAt') || null,
             group: Number(given.get('group')) || null,
+            venue: Number(given.get('venue')) || null,
             slotMinutes: Number(given.get('slotMinutes')),
         };
         try {
@@ -45,6 +47,14 @@ export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo |
                         name="group"
                         defaultValue={String(existing?.group?.id ?? groups.data.groups[0]?.id ?? '')}
                         options={[...groups.data.groups.map((group) => [String(group.id), `${group.name} (${group.people.length})`] as const), ['', 'Nobody noted']]}
+                    />
+                )}
+                {places.data && places.data.places.length > 0 && (
+                    <Choice
+                        label="Room, kit and house rules of"
+                        name="venue"
+                        defaultValue={String(existing?.venue?.id ?? '')}
+                        options={[['', 'No place noted'], ...places.data.places.map((place) => [String(place.id), place.name] as const)]}
                     />
                 )}
                 {!existing && <TextField label="Minutes booked" name="slotMinutes" type="number" min={5} max={180} defaultValue={45} error={errors.slotMinutes} />}

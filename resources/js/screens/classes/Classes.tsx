@@ -129,6 +129,11 @@ export default function Classes() {
                         <button className="button" onClick={() => lead(next.id)} disabled={next.planned === 0}>
                             Lead this class
                         </button>
+                        {next.group && (
+                            <Link className="button" to={`/classes/${next.id}/readiness`}>
+                                Check before class
+                            </Link>
+                        )}
                         <a className="button" href={`/classes/${next.id}/sheet`}>
                             Print cue sheet
                         </a>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../../api/client';
-import { refresh, useFigures, useGroups, useLibrary } from '../../api/queries';
+import { refresh, useFigures, useGroups, useLibrary, usePeople } from '../../api/queries';
 import type { GroupsAnswer } from '../../api/types/answer-groups';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { TextField } from '../../parts/Field';
@@ -9,6 +9,8 @@ import { Ask, Sheet } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
 import { plural } from '../../parts/time';
+import { OwnPrecautions } from './OwnPrecautions';
+import { PeopleFile } from './PeopleFile';
 import { bases, PersonForm } from './PersonForm';
 
 type GroupRow = GroupsAnswer['groups'][number];
@@ -47,6 +49,9 @@ export default function People() {
     const figures = useFigures(bases.map(([base]) => `rest/${base}`));
     const [editing, setEditing] = useState<PersonRow | 'new' | null>(null);
     const [naming, setNaming] = useState<GroupRow | 'new' | null>(null);
+    const [reading, setReading] = useState(false);
+    const [caring, setCaring] = useState(false);
+    const everyone = usePeople();
     const [removing, setRemoving] = useState<GroupRow | null>(null);
     const error = groups.error ?? library.error;
     if (error) {
@@ -66,6 +71,7 @@ export default function People() {
     const { precautions } = library.data;
     const all = groups.data.groups;
     const group = all.find((one) => one.id === Number(groupId)) ?? all[0];
+    const others = (everyone.data?.people ?? []).filter((one) => group && !one.groups.includes(group.id));
     const words = new Map(precautions.map((precaution) => [precaution.code, precaution.name]));
     return (
         <>
@@ -100,7 +106,19 @@ export default function People() {
                                     {one.name}
                                 </Link>
                             ))}
-                        <button className="button button-quiet ml-auto px-3" onClick={() => setNaming(group)}>
+                        <span className="ml-auto" />
+                        <button className="button button-quiet px-3" onClick={() => setReading(true)}>
+                            From a file
+                        </button>
+                        {group.people.length > 0 && (
+                            <a className="button button-quiet px-3" href={`/api/groups/${group.id}/people.csv`}>
+                                Save as a table
+                            </a>
+                        )}
+                        <button className="button button-quiet px-3" onClick={() => setCaring(true)}>
+                            My precautions
+                        </button>
+                        <button className="button button-quiet px-3" onClick={() => setNaming(group)}>
                             Rename
                         </button>
                         <button className="button button-quiet px-3" onClick={() => setRemoving(group)}>
@@ -118,6 +136,21 @@ export default function People() {
                         >
                             Initials are enough. “M. K., wheelchair, sore wrists” already tells Kind Chair which versions to offer.
                         </EmptyPlace>
+                    )}
+                    {others.length > 0 && (
+                        <select
+                            className="field mb-3 max-w-md"
+                            aria-label="Add someone from another group"
+                            value=""
+                            onChange={(event) => void api.put(`groups/${group.id}/people/${event.target.value}`, {}).then(() => refresh('groups', 'classes'))}
+                        >
+                            <option value="">Add someone from another group</option>
+                            {others.map((one) => (
+                                <option key={one.id} value={one.id}>
+                                    {one.person.name}
+                                </option>
+                            ))}
+                        </select>
                     )}
                     <ul className="grid gap-3 lg:grid-cols-2">
                         {group.people.map((row) => (
@@ -142,6 +175,8 @@ export default function People() {
                 </>
             )}
             {editing && group && <PersonForm group={group.id} row={editing === 'new' ? null : editing} library={library.data} onClose={() => setEditing(null)} />}
+            {reading && group && <PeopleFile group={group.id} onClose={() => setReading(false)} />}
+            {caring && <OwnPrecautions onClose={() => setCaring(false)} />}
             {naming && (
                 <NameForm
                     group={naming === 'new' ? null : naming}

@@ -6,6 +6,8 @@ import type { LibraryAnswer } from '../../api/types/answer-library';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { Choice, Labelled, TextField } from '../../parts/Field';
 import { Ask, Sheet } from '../../parts/Sheet';
+import { More, more } from './PersonMore';
+import { RangeFigure } from './RangeFigure';
 
 type PersonRow = GroupsAnswer['groups'][number]['people'][number];
 type Person = PersonRow['person'];
@@ -30,6 +32,7 @@ const sides = [
 export function PersonForm({ group, row, library, onClose }: { group: number; row: PersonRow | null; library: LibraryAnswer; onClose: () => void }) {
     const figures = useFigures(bases.map(([name]) => `rest/${name}`));
     const [base, setBase] = useState<Person['base']>(row?.person.base ?? 'chair');
+    const [age, setAge] = useState<string>(row?.person.age ?? '');
     const [noted, setNoted] = useState<Noted[]>(row?.person.precautions ?? []);
     const [ranges, setRanges] = useState<Range[]>(row?.person.ranges ?? []);
     const [weak, setWeak] = useState<Weak[]>(row?.person.weak ?? []);
@@ -54,6 +57,7 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
             ...(ranges.length ? { ranges } : {}),
             ...(weak.length ? { weak } : {}),
             ...(text('notes') ? { notes: text('notes') } : {}),
+            ...more(text, row?.person),
         };
         try {
             await (row ? api.put(`people/${row.id}`, person) : api.post(`groups/${group}/people`, person));
@@ -86,7 +90,8 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                     <Choice
                         label="Age"
                         name="age"
-                        defaultValue={row?.person.age ?? ''}
+                        value={age}
+                        onChange={(event) => setAge(event.target.value)}
                         hint="Sets the comfortable range until you note their own."
                         options={[
                             ['', 'Not known'],
@@ -214,16 +219,18 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                                 </div>
                             );
                         })}
+                        <details className="rounded-xl bg-list px-3">
+                            <summary className="min-h-11 content-center font-semibold">Set ranges on a figure</summary>
+                            <RangeFigure ranges={ranges} age={age} base={base} onChange={setRanges} />
+                        </details>
                         <div className="flex flex-wrap gap-2">
                             <button type="button" className="button" onClick={() => setWeak([...weak, { limb: 'arm', side: 'left', does: 'able-side' }])} disabled={weak.length >= 4}>
                                 Note a weak side
                             </button>
-                            <button type="button" className="button" onClick={() => setRanges([...ranges, { action: 'shoulder-flexion', degrees: 90 }])}>
-                                Note an own range
-                            </button>
                         </div>
                     </div>
                 </details>
+                <More person={row?.person} />
                 <Labelled label="Notes" hint="In plain words. Stored encrypted, and never printed on what lies about.">
                     {(field) => <textarea className="field min-h-20" name="notes" maxLength={2000} defaultValue={row?.person.notes} {...field} />}
                 </Labelled>
@@ -234,9 +241,17 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                 )}
                 <div className="flex flex-wrap gap-3">
                     {row && (
-                        <button type="button" className="button button-quiet mr-auto" onClick={() => setRemoving(true)}>
-                            Remove this person
-                        </button>
+                        <span className="mr-auto flex flex-wrap gap-1">
+                            <button type="button" className="button button-quiet px-3" onClick={() => void api.delete(`groups/${group}/people/${row.id}`).then(() => refresh('groups', 'classes').then(onClose))}>
+                                Take out of this group
+                            </button>
+                            <a className="button button-quiet px-3" href={`/api/people/${row.id}/file`}>
+                                Save all about them
+                            </a>
+                            <button type="button" className="button button-quiet px-3" onClick={() => setRemoving(true)}>
+                                Erase
+                            </button>
+                        </span>
                     )}
                     <button type="button" className="button ml-auto" onClick={onClose}>
                         Not now
@@ -246,14 +261,14 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
             </form>
             {removing && row && (
                 <Ask
-                    title={`Remove ${row.person.name}?`}
-                    yes="Remove"
+                    title={`Erase ${row.person.name}?`}
+                    yes="Erase"
                     onClose={() => setRemoving(false)}
                     onYes={() => {
                         void api.delete(`people/${row.id}`).then(() => refresh('groups', 'classes').then(onClose));
                     }}
                 >
-                    Everything noted about them will be gone. Past classes keep their times.
+                    Everything noted about them, in every group, will be gone for good. Past classes keep how many came, and nothing of who.
                 </Ask>
             )}
         </Sheet>

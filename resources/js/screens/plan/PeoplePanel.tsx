@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { PlanAnswer, Row } from '../../api/types/answer-plan';
 import { useFigures } from '../../api/queries';
 import { FigureDrawing } from '../../parts/FigureDrawing';
@@ -67,7 +68,10 @@ export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | un
                     {quiet.map((version) => people.get(version.person)?.name).join(', ')}: fully
                 </p>
             )}
-            <button className="button mt-2 w-full" onClick={() => setEveryone(!everyone)} aria-pressed={everyone}>
+            <Link className="button mt-2 w-full" to={`/classes/${answer.class.id}/who`}>
+                Change who does what
+            </Link>
+            <button className="button button-quiet mt-1 w-full" onClick={() => setEveryone(!everyone)} aria-pressed={everyone}>
                 {everyone ? 'Only those who need a word' : 'Show everyone'}
             </button>
         </>

@@ -366,6 +366,8 @@ export default function Plan() {
                             {(
                                 [
                                     ['How this class is taught', () => setSettings(true)],
+                                    ['Who does what', () => void navigate(`/classes/${classId}/who`)],
+                                    ['Check before class', () => void navigate(`/classes/${classId}/readiness`)],
                                     ['Print in large letters', () => window.open(`${sheetUrl}?large=1`, '_self')],
                                     ['Save as a file', () => download(false)],
                                     ['Save as a file, with people', () => download(true)],

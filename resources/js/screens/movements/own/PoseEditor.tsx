@@ -12,7 +12,9 @@ interface Props {
     base: string;
     view: string;
     sides: string;
-    group: string;
+    group?: string;
+    /** an age band, to show its usual range */
+    age?: string;
     onAngle: (role: string, action: string, degrees: number | null) => void;
 }
 
@@ -35,7 +37,7 @@ function AngleSlider({ action, degrees, chosen, onChoose, onAngle }: { action: P
                 {action.group && <span className="absolute inset-y-0 left-0 rounded bg-ink-soft" style={{ width: share(action.group.everyone) }} />}
             </span>
             <span className="flex items-center justify-between text-[14px] text-ink-soft">
-                {action.group ? `everyone to ${action.group.everyone}°, most to ${action.group.most}°, ` : ''}normal to {action.normal}°
+                {action.group ? `everyone to ${action.group.everyone}°, most to ${action.group.most}°, ` : ''}{action.typical !== null && `usual at this age to ${action.typical}°, `}normal to {action.normal}°
                 {degrees !== null && (
                     <button type="button" className="min-h-11 underline underline-offset-4" onClick={() => onAngle(null)}>
                         to rest
@@ -47,13 +49,13 @@ function AngleSlider({ action, degrees, chosen, onChoose, onAngle }: { action: P
 }
 
 /** A figure whose joints are taken hold of; what a joint can do is answered by the server. */
-export function PoseEditor({ angles, position, base, view, sides, group, onAngle }: Props) {
+export function PoseEditor({ angles, position, base, view, sides, group = '', age = '', onAngle }: Props) {
     const [hold, setHold] = useState<{ joint: string; role: string } | null>(null);
     const [action, setAction] = useState<string | null>(null);
     const [dragging, setDragging] = useState(false);
     const svg = useRef<SVGSVGElement>(null);
     const head = useId();
-    const asked = { angles, position, base, view, sides, side: 'left', group: group ? Number(group) : null, joint: hold?.joint ?? null, role: hold?.role ?? null, action };
+    const asked = { angles, position, base, view, sides, side: 'left', group: group ? Number(group) : null, age: age || null, joint: hold?.joint ?? null, role: hold?.role ?? null, action };
     const pose = useQuery({ queryKey: ['pose', asked], queryFn: () => api.post<PoseAnswer>('own/pose', asked), placeholderData: keepPreviousData, staleTime: Infinity, gcTime: 10_000 });
     const data = pose.data;
     const current = data?.actions.find((one) => one.action === action);

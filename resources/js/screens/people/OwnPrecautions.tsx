@@ -1,0 +1,100 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../../api/client';
+import { refresh, useLibrary } from '../../api/queries';
+import type { OwnPrecautionsAnswer } from '../../api/types/answer-precautions';
+import { TextField } from '../../parts/Field';
+import { Sheet } from '../../parts/Sheet';
+import { Trouble } from '../../parts/States';
+
+/** Precautions of the teacher's own, in the form of the shipped ones: what to avoid, what to watch, and why. */
+export function OwnPrecautions({ onClose }: { onClose: () => void }) {
+    const library = useLibrary();
+    const own = useQuery({ queryKey: ['own-precautions'], queryFn: () => api.get<OwnPrecautionsAnswer>('precautions') });
+    const [avoid, setAvoid] = useState<string[]>([]);
+    const [problem, setProblem] = useState<Error | null>(null);
+    const done = () => refresh('own-precautions', 'library', 'classes');
+    return (
+        <Sheet title="Precautions of your own" open onClose={onClose} wide>
+            <div className="space-y-5">
+                {(own.data?.own.length ?? 0) > 0 && (
+                    <ul className="space-y-2">
+                        {own.data?.own.map((one) => (
+                            <li key={one.code} className="flex items-center gap-3 rounded-2xl bg-white px-4 py-2">
+                                <span className="mr-auto">
+                                    <strong>{one.name}</strong>: {one.why}
+                                </span>
+                                <button
+                                    className="button"
+                                    onClick={() =>
+                                        void api.delete(`precautions/${one.code}`).then(
+                                            () => void done(),
+                                            (error: Error) => setProblem(error),
+                                        )
+                                    }
+                                >
+                                    Remove
+                                </button>
+                            </li>
+                        ))}
+                    </ul>
+                )}
+                {problem && <Trouble error={problem} />}
+                <form
+                    className="space-y-4"
+                    noValidate
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        const form = event.currentTarget;
+                        const given = new FormData(form);
+                        const text = (name: string) => String(given.get(name) as string | null).trim();
+                        const body = {
+                            name: text('name'),
+                            why: text('why'),
+                            ...(avoid.length > 0 ? { avoid } : {}),
+                            ...(text('watch') ? { watch: [text('watch')] } : {}),
+                            ...(text('instead') ? { instead: text('instead') } : {}),
+                            ...(text('source') ? { source: text('source') } : {}),
+                        };
+                        api.post('precautions', body).then(
+                            () => {
+                                form.reset();
+                                setAvoid([]);
+                                setProblem(null);
+                                void done();
+                            },
+                            (error: Error) => setProblem(error),
+                        );
+                    }}
+                >
+                    <div className="grid gap-4 sm:grid-cols-2">
+                        <TextField label="Plain name" name="name" maxLength={80} placeholder="Sore ribs" />
+                        <TextField label="Why" name="why" maxLength={300} placeholder="Leaning presses on them." />
+                        <TextField label="What to watch" name="watch" maxLength={200} />
+                        <TextField label="What serves instead" name="instead" maxLength={200} />
+                        <TextField label="Where this comes from" name="source" maxLength={200} placeholder="My own practice" />
+                    </div>
+                    <fieldset>
+                        <legend className="mb-1 font-semibold">Never with it</legend>
+                        <div className="flex flex-wrap gap-1.5">
+                            {library.data?.traits.map(({ trait, name }) => (
+                                <button
+                                    key={trait}
+                                    type="button"
+                                    aria-pressed={avoid.includes(trait)}
+                                    className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${avoid.includes(trait) ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
+                                    onClick={() => setAvoid(avoid.includes(trait) ? avoid.filter((one) => one !== trait) : [...avoid, trait])}
+                                >
+                                    {name}
+                                </button>
+                            ))}
+                        </div>
+                    </fieldset>
+                    <div className="flex justify-end">
+                        <button className="button button-main">Add this precaution</button>
+                    </div>
+                </form>
+            </div>
+        </Sheet>
+    );
+}

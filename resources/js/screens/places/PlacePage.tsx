@@ -1,0 +1,157 @@
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api } from '../../api/client';
+import { refresh, useLibrary, usePlaces } from '../../api/queries';
+import type { PlaceRow } from '../../api/types/answer-places';
+import type { PlaceForm } from '../../api/types/place';
+import { TextField } from '../../parts/Field';
+import { Ask } from '../../parts/Sheet';
+import { PageTitle } from '../../parts/Shell';
+import { Trouble, Waiting } from '../../parts/States';
+import { ChairFit } from './ChairFit';
+import { RoomPlan } from './RoomPlan';
+
+export type ChangePlace = (change: (place: PlaceForm) => PlaceForm) => void;
+
+export default function PlacePage() {
+    const { placeId } = useParams();
+    const places = usePlaces();
+    const found = places.data?.places.find((one) => one.id === Number(placeId));
+    if (places.error) {
+        return <Trouble error={places.error} again={() => void places.refetch()} />;
+    }
+    if (!places.data) {
+        return <Waiting what="this place" />;
+    }
+    return found ? <Place key={found.id} row={found} /> : <Trouble error={new Error('This place is not here any more.')} />;
+}
+
+function Place({ row }: { row: PlaceRow }) {
+    const [place, setPlace] = useState(row.place);
+    const [name, setName] = useState(row.name);
+    const [state, setState] = useState<'saved' | 'unsaved'>('saved');
+    const [problem, setProblem] = useState<Error | null>(null);
+    const [removing, setRemoving] = useState(false);
+    const library = useLibrary();
+    const navigate = useNavigate();
+    const newest = useRef({ place, name });
+    const timer = useRef<number>(undefined);
+
+    const save = async () => {
+        const sent = newest.current;
+        try {
+            await api.put<PlaceRow>(`places/${row.id}`, sent);
+            if (newest.current === sent) {
+                setState('saved');
+                setProblem(null);
+                void refresh('places', 'classes', 'matrix');
+            }
+        } catch (error) {
+            setProblem(error as Error);
+        }
+    };
+    const later = (next: { place: PlaceForm; name: string }) => {
+        newest.current = next;
+        setState('unsaved');
+        window.clearTimeout(timer.current);
+        timer.current = window.setTimeout(() => void save(), 600);
+    };
+    const change: ChangePlace = (by) => {
+        const next = by(newest.current.place);
+        setPlace(next);
+        later({ ...newest.current, place: next });
+    };
+    useEffect(() => () => window.clearTimeout(timer.current), []);
+
+    const kit = place.kit ?? {};
+    return (
+        <>
+            <Link to="/places" className="mb-2 inline-flex min-h-11 items-center underline underline-offset-4">
+                All places
+            </Link>
+            <PageTitle title={name} below={<span data-saved={state}>{state === 'saved' ? 'Saved' : problem ? 'Not saved yet' : 'Saving'}</span>}>
+                <button className="button" onClick={() => setRemoving(true)}>
+                    Remove this place
+                </button>
+            </PageTitle>
+            {problem && (
+                <div className="mb-4">
+                    <Trouble error={problem} again={() => void save()} />
+                </div>
+            )}
+            <TabGroup>
+                <TabList className="mb-4 flex flex-wrap gap-2">
+                    {['Room and seats', 'Chair fit', 'Kit', 'House rules'].map((words) => (
+                        <Tab key={words} className="button data-selected:border-2 data-selected:border-ink data-selected:font-bold">
+                            {words}
+                        </Tab>
+                    ))}
+                </TabList>
+                <TabPanels>
+                    <TabPanel>
+                        <RoomPlan placeId={row.id} place={place} change={change} />
+                    </TabPanel>
+                    <TabPanel>
+                        <ChairFit place={place} change={change} />
+                    </TabPanel>
+                    <TabPanel className="max-w-xl space-y-4">
+                        <p className="text-ink-soft">What is here. Nobody is offered a version that needs something that is not.</p>
+                        {library.data?.props.map((prop) => (
+                            <TextField
+                                key={prop.id}
+                                label={prop.name}
+                                hint={`In its place: ${prop.standIns.join(', ')}`}
+                                type="number"
+                                min={0}
+                                max={200}
+                                value={kit[prop.id] ?? ''}
+                                placeholder="not counted"
+                                onChange={(event) =>
+                                    change((one) => {
+                                        const counted = Object.fromEntries(Object.entries({ ...one.kit, [prop.id]: Number(event.target.value) }).filter(([id]) => id !== prop.id || event.target.value !== ''));
+                                        return { ...one, kit: counted };
+                                    })
+                                }
+                            />
+                        ))}
+                        <TextField
+                            label="Name of the place"
+                            value={name}
+                            maxLength={80}
+                            onChange={(event) => {
+                                setName(event.target.value);
+                                later({ ...newest.current, name: event.target.value });
+                            }}
+                        />
+                    </TabPanel>
+                    <TabPanel className="space-y-4">
+                        <p className="text-ink-soft">What is never done here, whoever comes. Everyone is then offered something else.</p>
+                        <div className="flex flex-wrap gap-1.5">
+                            {library.data?.traits.map(({ trait, name: words }) => {
+                                const never = (place.never ?? []) as string[];
+                                const on = never.includes(trait);
+                                return (
+                                    <button
+                                        key={trait}
+                                        aria-pressed={on}
+                                        className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
+                                        onClick={() => change((one) => ({ ...one, never: (on ? never.filter((other) => other !== trait) : [...never, trait]) as PlaceForm['never'] }))}
+                                    >
+                                        {on ? 'Never: ' : ''}
+                                        {words}
+                                    </button>
+                                );
+                            })}
+                        </div>
+                    </TabPanel>
+                </TabPanels>
+            </TabGroup>
+            {removing && (
+                <Ask title={`Remove ${name}?`} yes="Remove it" onClose={() => setRemoving(false)} onYes={() => void api.delete(`places/${row.id}`).then(() => refresh('places', 'classes').then(() => navigate('/places')))}>
+                    Its room, seats, kit and house rules will be gone. Classes planned for it stay.
+                </Ask>
+            )}
+        </>
+    );
+}

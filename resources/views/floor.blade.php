@@ -1,0 +1,44 @@
+@php($sizes = ['chair' => [600, 600], 'wheelchair' => [900, 1400], 'bed' => [1000, 2100]])
+<!DOCTYPE html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>Seats: {{ $class->title }}</title>
+    <link rel="icon" href="/sign.svg" type="image/svg+xml">
+    @vite(['resources/css/sheet.css', 'resources/js/sheet.ts'])
+</head>
+<body>
+    <nav class="screen-only" aria-label="This sheet">
+        <a href="/places/{{ $place->id }}">Back to {{ $place->name }}</a>
+        <button type="button" data-print>Print</button>
+    </nav>
+    <main>
+        <header>
+            <h1>{{ $place->name }}</h1>
+            <p>{{ $class->title }}: {{ implode('; ', $asks) }}.</p>
+        </header>
+        <svg class="floor" viewBox="-300 -300 {{ $room->width + 600 }} {{ $room->depth + 600 }}" role="img" aria-label="Room from above">
+            <rect width="{{ $room->width }}" height="{{ $room->depth }}" fill="none" stroke="#111" stroke-width="70" />
+            @foreach ($room->doors as $door)
+                @php($along = in_array($door['wall'], ['front', 'back'], true))
+                <rect x="{{ $along ? $door['at'] - $door['width'] / 2 : ($door['wall'] === 'left' ? -60 : $room->width - 60) }}" y="{{ $along ? ($door['wall'] === 'front' ? -60 : $room->depth - 60) : $door['at'] - $door['width'] / 2 }}" width="{{ $along ? $door['width'] : 120 }}" height="{{ $along ? 120 : $door['width'] }}" fill="#fff" stroke="#111" stroke-width="20" />
+            @endforeach
+            @foreach ($room->fixed as $thing)
+                <rect x="{{ $thing['x'] }}" y="{{ $thing['y'] }}" width="{{ $thing['width'] }}" height="{{ $thing['depth'] }}" fill="#eee" stroke="#777" stroke-width="20" />
+                <text x="{{ $thing['x'] + $thing['width'] / 2 }}" y="{{ $thing['y'] + $thing['depth'] / 2 + 60 }}" font-size="180" text-anchor="middle">{{ $thing['name'] }}</text>
+            @endforeach
+            <circle cx="{{ $layout['teacher'][0] }}" cy="{{ $layout['teacher'][1] }}" r="300" fill="#111" />
+            <text x="{{ $layout['teacher'][0] }}" y="{{ $layout['teacher'][1] + 60 }}" font-size="190" text-anchor="middle" fill="#fff">You</text>
+            @foreach ($layout['seats'] as $seat)
+                @php([$w, $d] = $sizes[$seat['kind']])
+                <g transform="translate({{ $seat['x'] }} {{ $seat['y'] }})">
+                    <rect transform="rotate({{ $seat['turn'] }})" x="{{ -$w / 2 }}" y="{{ -$d / 2 }}" width="{{ $w }}" height="{{ $d }}" rx="90" fill="#fff" stroke="#111" stroke-width="30" />
+                    <text y="60" font-size="170" text-anchor="middle">{{ $names[$seat['person']] ?? '' }}</text>
+                </g>
+            @endforeach
+        </svg>
+        <p class="foot">Aisles of 0.90 m to every seat. Local building and fire codes come first.</p>
+    </main>
+</body>
+</html>

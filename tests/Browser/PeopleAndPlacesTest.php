@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\BrowserTestCase;
+
+final class PeopleAndPlacesTest extends BrowserTestCase
+{
+    public function testAPersonIsAddedByKeyboard(): void
+    {
+        $this->signIn();
+        $this->visit('/people');
+        $this->see('Agnes T.');
+        $this->browser->executeScript('[...document.querySelectorAll("button")].find(b => b.textContent.trim() === "Add a person").focus()');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->see('Sits, stands or lies');
+        $this->keys('Wanda F.', WebDriverKeys::TAB, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
+        $this->assertAccessible('the form of a person');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->text(), 'Wanda F.') && !str_contains($this->text(), 'Sits, stands or lies'), 'Wanda in the group');
+        $this->see('11 people');
+        self::assertStringContainsString("Wanda F.\nWheelchair", $this->text());
+        self::assertSame([], $this->console());
+    }
+
+    public function testPeopleComeFromATable(): void
+    {
+        $path = tempnam(sys_get_temp_dir(), 'kind-chair-') . '.csv';
+        file_put_contents($path, "Seat,Who,Care\nchair,Vera N.,vertigo\nbed,Agnes T.,\n=1+1,Nobody,\n");
+        $this->signIn();
+        $this->visit('/people');
+        $this->press('From a file');
+        $this->find('input[type=file]')->sendKeys($path);
+        $this->see('already there');
+        $this->see('looks like a formula');
+        $this->assertAccessible('a file of people');
+        $this->press('Add 1 person');
+        $this->see('Vera N.');
+        $this->see('11 people');
+        unlink($path);
+    }
+
+    public function testTheRoomIsSetOutAndChangedByKeys(): void
+    {
+        $this->signIn();
+        $this->visit('/places');
+        $this->press('Ferry House, ticket hall');
+        $this->press('Arc');
+        $this->see('10 people sit here.');
+        $this->see('Nothing to settle');
+        $this->assertAccessible('the room');
+        $seat = $this->find('svg [aria-label^="Bram K."]');
+        $before = $seat->getAttribute('transform');
+        $this->browser->executeScript('document.querySelector(\'svg [aria-label^="Bram K."]\').focus()');
+        for ($step = 0; $step < 24; ++$step) {
+            $this->browser->action()->keyDown(null, WebDriverKeys::SHIFT)->sendKeys(null, WebDriverKeys::ARROW_LEFT)->keyUp(null, WebDriverKeys::SHIFT)->perform();
+        }
+        $this->see('Bram K.: ');
+        $this->see('Stands in the wall.');
+        self::assertNotSame($before, $this->find('svg [aria-label^="Bram K."]')->getAttribute('transform'));
+        $this->until(fn (): bool => str_contains($this->text(), "\nSaved"), 'saved');
+        $this->press('Chair fit');
+        $this->see('What');
+        $this->browser->executeScript('document.querySelector("[aria-label=Person]").focus()');
+        $this->keys('Agnes');
+        $this->see('Raise both feet by 60 mm');
+        $this->assertAccessible('chair fit');
+        self::assertSame([], $this->console());
+    }
+
+    public function testWhoDoesWhatIsLookedOverCheckedAndChosen(): void
+    {
+        $this->signIn();
+        $this->press('Check before class');
+        $this->see('0 of 10 asked');
+        $this->browser->findElement(WebDriverBy::cssSelector('[data-person=p5] button[aria-pressed]'))->click();
+        $this->see('Seated, head level, eyes open.');
+        $this->assertAccessible('the check before class');
+        $this->press('Who does what');
+        $this->see('of everyone’s time is spent moving with the group');
+        $this->assertAccessible('who does what');
+        $this->press('Dov L., Ankle on the other shin: no version, No version yet');
+        $this->see('Choose otherwise');
+        $this->field('Why')->sendKeys('He asked to rest here');
+        $this->browser->executeScript('document.querySelector("[aria-label=Version]").focus()');
+        $this->keys('Rests');
+        $this->press('Choose this');
+        $this->see('Dov L., Ankle on the other shin: rests: He asked to rest here');
+        $this->press('Dov L., Ankle on the other shin: rests, Rests, your choice');
+        $this->press('Back to what was worked out');
+        $this->see('taken back');
+        self::assertSame([], $this->console());
+    }
+}
