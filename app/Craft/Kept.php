@@ -14,6 +14,9 @@ use SplFileInfo;
 /** What was worked out from the core once and is kept until a file of the core changes. */
 final class Kept
 {
+    /** Seconds. */
+    private const LOOK_AGAIN = 3;
+
     private static ?string $stamp = null;
 
     /**
@@ -26,11 +29,14 @@ final class Kept
         return Cache::rememberForever($name . ':' . self::stamp(), $make);
     }
 
-    private static function stamp(): string
+    /** Changes with any file of the core; looked at anew every few seconds. */
+    public static function stamp(): string
     {
-        if (self::$stamp !== null) {
-            return self::$stamp;
-        }
+        return self::$stamp ??= Cache::remember('core-stamp', self::LOOK_AGAIN, self::look(...));
+    }
+
+    private static function look(): string
+    {
         $newest = $count = 0;
         foreach (['src', 'data'] as $folder) {
             /** @var SplFileInfo $file */
@@ -40,6 +46,6 @@ final class Kept
             }
         }
 
-        return self::$stamp = "$newest-$count";
+        return "$newest-$count";
     }
 }

@@ -11,40 +11,66 @@ use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
 use RuntimeException;
 
-/** Reads the shipped craft from core/data. */
+/**
+ * Reads the shipped craft from core/data, once for each state of the core: what was read is written down as a PHP
+ * file, which the opcode cache keeps in memory, and a movement is unpacked when it is first asked for.
+ */
 final class ShippedCraft
 {
+    /** @var array<string, array{craft: string, regions: array<string, string|null>, movements: array<string, string>}> by file */
+    private static array $open = [];
+
     public static function load(): Craft
     {
-        $data = dirname(__DIR__, 2) . '/core/data';
-        $files = [];
-        foreach (glob("$data/movements/*.json") ?: [] as $file) {
-            $files[basename($file, '.json')] = $file;
-        }
+        $file = storage_path('framework/cache/craft-' . Kept::stamp() . '.php');
+        $packed = self::$open[$file] ??= is_file($file) ? require $file : self::pack($file);
         $readers = [];
-        foreach ($files as $id => $file) {
-            $readers[$id] = static fn (): Movement => Kept::of("movement:$id", static fn (): Movement => MovementReader::read(Node::root(self::decoded($file))));
+        foreach ($packed['movements'] as $id => $movement) {
+            $readers[$id] = static fn (): Movement => unserialize($movement);
         }
-        $regions = Kept::of('regions', static fn (): array => array_map(static fn (string $file): ?string => self::decoded($file)['regions'][0] ?? null, $files));
+        /** @var Craft $craft */
+        $craft = unserialize($packed['craft']);
 
-        return Craft::of(
-            MovementLibrary::reading($readers, $regions),
+        return $craft->withLibrary(MovementLibrary::reading($readers, $packed['regions']));
+    }
+
+    /** @return array<string, mixed>|null the open form of a shipped movement */
+    public static function document(string $id): ?array
+    {
+        $file = self::data() . "/movements/$id.json";
+
+        /** @var array<string, mixed>|null */
+        return preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($file) ? self::decoded($file) : null;
+    }
+
+    /** @return array{craft: string, regions: array<string, string|null>, movements: array<string, string>} */
+    private static function pack(string $file): array
+    {
+        $data = self::data();
+        $craft = Craft::of(
+            MovementLibrary::of([]),
             self::decoded("$data/precautions.json"),
             self::decoded("$data/ranges.json"),
             self::decoded("$data/patterns.json"),
             self::decoded("$data/change-overs.json"),
         );
+        $packed = ['craft' => serialize($craft), 'regions' => [], 'movements' => []];
+        foreach (glob("$data/movements/*.json") ?: [] as $source) {
+            $movement = MovementReader::read(Node::root(self::decoded($source)));
+            $packed['regions'][$movement->id] = $movement->mainRegion()?->value;
+            $packed['movements'][$movement->id] = serialize($movement);
+        }
+        array_map('unlink', glob(storage_path('framework/cache/craft-*.php')) ?: []);
+        $half = "$file." . getmypid();
+        file_put_contents($half, '<?php return ' . var_export($packed, true) . ';');
+        rename($half, $file);
+
+        return $packed;
     }
 
-    /**
-     * @return array<string, mixed>|null the open form of a shipped movement
-     */
-    public static function document(string $id): ?array
+    private static function data(): string
     {
-        $file = dirname(__DIR__, 2) . "/core/data/movements/$id.json";
-
-        /** @var array<string, mixed>|null */
-        return preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($file) ? self::decoded($file) : null;
+        return dirname(__DIR__, 2) . '/core/data';
     }
 
     /** @return array<array-key, mixed> */

@@ -10,23 +10,6 @@ use Tests\Support\BrowserTestCase;
 
 final class PeopleAndPlacesTest extends BrowserTestCase
 {
-    public function testAPersonIsAddedByKeyboard(): void
-    {
-        $this->signIn();
-        $this->visit('/people');
-        $this->see('Agnes T.');
-        $this->browser->executeScript('[...document.querySelectorAll("button")].find(b => b.textContent.trim() === "Add a person").focus()');
-        $this->keys(WebDriverKeys::ENTER);
-        $this->see('Sits, stands or lies');
-        $this->keys('Wanda F.', WebDriverKeys::TAB, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
-        $this->assertAccessible('the form of a person');
-        $this->keys(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->text(), 'Wanda F.') && !str_contains($this->text(), 'Sits, stands or lies'), 'Wanda in the group');
-        $this->see('11 people');
-        self::assertStringContainsString("Wanda F.\nWheelchair", $this->text());
-        self::assertSame([], $this->console());
-    }
-
     public function testPeopleComeFromATable(): void
     {
         $path = tempnam(sys_get_temp_dir(), 'kind-chair-') . '.csv';

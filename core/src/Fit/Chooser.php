@@ -270,7 +270,7 @@ final class Chooser
                 if ($weak !== null && $angle->degrees > 0) {
                     if ($weak->does !== WeakLimb::ASSISTED) {
                         $sides[$weak->side->value] ??= WeakLimb::RESTS;
-                        $why[] = "The {$weak->side->value} {$weak->limb->value} is weak and rests.";
+                        $why[] = "The {$weak->side->value} {$weak->limb->value} is weak and rests." . (isset($movement->oneLimb[$weak->limb->value]) ? ' ' . $movement->oneLimb[$weak->limb->value] : '');
                         continue;
                     }
                     $sides[$weak->side->value] = WeakLimb::ASSISTED;

@@ -13,6 +13,8 @@ final readonly class FloorPlan
     /** Squares of the grid on which the way to each seat is looked for. */
     private const GRID = 150;
     private const DOOR_CLEAR = 900;
+    /** Source: planning default, half a head and a little. */
+    private const HEAD_IN_THE_WAY = 200;
 
     /**
      * @param array{int, int} $teacher
@@ -183,8 +185,26 @@ final readonly class FloorPlan
         if ($far < 1200) {
             $problems[] = 'Too near to you.';
         }
+        foreach ($this->seats as $other) {
+            if ($this->standsBetween($other, $seat)) {
+                $problems[] = 'Somebody sits in the line of sight to you.';
+                break;
+            }
+        }
 
         return $problems;
+    }
+
+    /** Whether someone sits between a seat and the teacher, so near to the line that a head is in the way. */
+    private function standsBetween(Seat $other, Seat $seat): bool
+    {
+        $dx = $this->teacher[0] - $seat->x;
+        $dy = $this->teacher[1] - $seat->y;
+        $length = max(1.0, hypot($dx, $dy));
+        $along = (($other->x - $seat->x) * $dx + ($other->y - $seat->y) * $dy) / $length;
+        $aside = abs(($other->x - $seat->x) * $dy - ($other->y - $seat->y) * $dx) / $length;
+
+        return $along > 400 && $along < $length - 400 && $aside < self::HEAD_IN_THE_WAY;
     }
 
     /** Beside each other arms decide, behind each other legs and what stands behind. */

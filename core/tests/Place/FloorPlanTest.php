@@ -83,6 +83,8 @@ final class FloorPlanTest extends TestCase
         self::assertSame('', $told($chair(5000, 4000), new Seat('b', SeatKind::Chair, 6800, 4000, 0)));
         self::assertStringContainsString('beyond 6 m', $told($chair(9500, 6500)));
         self::assertStringContainsString('Too near to you', $told($chair(5000, 1700)));
+        self::assertStringContainsString('line of sight', $told($chair(5000, 5500), new Seat('b', SeatKind::Chair, 5050, 3000, 0)));
+        self::assertSame('', $told($chair(5000, 5500), new Seat('b', SeatKind::Chair, 5600, 3000, 0)));
     }
 
     public function testASeatWithoutAWayToADoorIsFound(): void

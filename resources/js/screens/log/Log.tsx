@@ -10,7 +10,8 @@ import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
 import { clock, dayAndHour, plural } from '../../parts/time';
 import { ZoneShape } from '../../parts/ZoneShape';
 
-const present = (led: LogEntry) => led.people.filter((person) => led.attendance[person.id]).length;
+/** How many came; who was erased since is counted and not named. */
+const present = (led: LogEntry) => Object.values(led.attendance).filter(Boolean).length;
 
 function difference(actual: number, planned: number): string {
     const seconds = Math.round(actual - planned);

@@ -8,7 +8,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\BrowserTestCase;
 
-final class PlacesTest extends BrowserTestCase
+final class EverydayTest extends BrowserTestCase
 {
     public function testAPersonIsAddedByKeyboardChangedAndRemoved(): void
     {
@@ -28,9 +28,9 @@ final class PlacesTest extends BrowserTestCase
         $this->see('Ottoline Q.');
         $this->press('Ottoline Q.');
         self::assertTrue($this->browser->findElement(WebDriverBy::cssSelector('input[value=wheelchair]'))->isSelected());
-        $this->press('Remove this person');
-        $this->see('Everything noted about them will be gone');
-        $this->browser->findElement(WebDriverBy::xpath('//button[normalize-space(.)="Remove"]'))->click();
+        $this->press('Erase');
+        $this->see('in every group, will be gone for good');
+        $this->browser->findElement(WebDriverBy::xpath('(//button[normalize-space(.)="Erase"])[last()]'))->click();
         $this->see('10 people');
         self::assertStringNotContainsString('Ottoline', $this->text());
     }
@@ -42,14 +42,17 @@ final class PlacesTest extends BrowserTestCase
         $this->press('Edda M.');
         $this->browser->executeScript('document.querySelector("summary").click()');
         $this->press('Note a weak side');
-        $this->press('Note an own range');
-        $this->field('to, in degrees')->clear();
-        $this->field('to, in degrees')->sendKeys('70');
+        $this->browser->executeScript('[...document.querySelectorAll("summary")].find(s => s.textContent.includes("on a figure")).click(); document.querySelector("[aria-label=Joint]").focus()');
+        $this->keys('Shoulder, right');
+        $this->see('arm forward and up');
+        $this->see('usual at this age to 160°');
+        $this->browser->findElement(WebDriverBy::xpath('//label[contains(., "arm forward and up")]/following-sibling::input'))->sendKeys(array_fill(0, 20, WebDriverKeys::ARROW_RIGHT));
+        $this->see('to, in degrees');
         $this->browser->findElement(WebDriverBy::xpath('//button[normalize-space(.)="Keep"]'))->click();
         $this->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [], 'the form to close');
         $this->press('Edda M.');
         $this->see('the able side does it both times');
-        self::assertStringEndsWith('70', (string) $this->field('to, in degrees')->getAttribute('value'));
+        self::assertSame('20', $this->field('to, in degrees')->getAttribute('value'));
     }
 
     public function testPeopleAndMovementsAreWithoutBarriers(): void
