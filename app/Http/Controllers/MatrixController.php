@@ -16,6 +16,7 @@ use KindChair\Figure\Figure;
 use KindChair\Fit\Asked;
 use KindChair\Fit\Chooser;
 use KindChair\Movement\MovementTrait;
+use KindChair\People\WeakLimb;
 
 /** Who does what in a whole class, on the screen and on paper, and what the teacher chooses otherwise. */
 final class MatrixController
@@ -97,12 +98,19 @@ final class MatrixController
             $version = $review->versions[$entry->id][(int) $at];
             $movement = $version->movement === null ? null : $this->desk->movement($version->movement);
             $variation = $movement === null ? null : $movement->variation((string) $version->variation);
+            $named = ($version->sides['left'] ?? null) === WeakLimb::ABLE_SIDE ? Side::Right : Side::Left;
+            $drawn = $variation?->heldTo($version->caps);
+            foreach ($person->weakLimbs as $weak) {
+                if (($version->sides[$weak->side->value] ?? null) === WeakLimb::RESTS) {
+                    $drawn = $drawn?->resting($weak->limb, $weak->side, $named);
+                }
+            }
             $rows[] = [
                 'name' => $this->desk->movement($entry->movement)->name(),
                 'does' => $version->does === 'As planned' ? ($variation->name ?? '') : $version->does,
-                'figure' => $movement === null || $variation === null
+                'figure' => $movement === null || $drawn === null
                     ? Figure::atRest($person->base)
-                    : Figure::of($movement, $variation->heldTo($version->caps), $variation->allows($person->base) ? $person->base : $variation->mainBase(), Side::Left),
+                    : Figure::of($movement, $drawn, $drawn->allows($person->base) ? $person->base : $drawn->mainBase(), $named),
                 'zone' => $movement?->mainRegion()?->zone()->value ?? 'none',
             ];
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Movement;
 
 use KindChair\Body\JointAction;
+use KindChair\Body\Limb;
 use KindChair\Body\Side;
 
 /**
@@ -77,5 +78,24 @@ final readonly class Angles
         }
 
         return new self($held);
+    }
+
+    /** The same with one limb left where it rests. */
+    public function resting(Limb $limb, Side $side, Side $named): self
+    {
+        $quiet = $side === $named ? 'work' : 'other';
+        $moves = $quiet === 'work' ? 'other' : 'work';
+        $kept = [];
+        foreach ($this->byRole as $role => $actions) {
+            foreach ($actions as $action => $degrees) {
+                if (JointAction::from($action)->joint()->limb() !== $limb || $role === $moves) {
+                    $kept[$role][$action] = $degrees;
+                } elseif ($role === 'both') {
+                    $kept[$moves][$action] = $degrees;
+                }
+            }
+        }
+
+        return new self($kept);
     }
 }

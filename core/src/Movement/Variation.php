@@ -6,6 +6,7 @@ namespace KindChair\Movement;
 
 use InvalidArgumentException;
 use KindChair\Body\JointAction;
+use KindChair\Body\Limb;
 use KindChair\Body\Side;
 
 /** One rung of a movement's ladder, from gentlest to fullest. */
@@ -132,8 +133,19 @@ final readonly class Variation
         foreach ($caps as $cap) {
             $most[$cap->action->value] = min($most[$cap->action->value] ?? PHP_INT_MAX, $cap->degrees);
         }
-        $held = array_map(static fn (Angles $angles): Angles => $angles->heldTo($most), $this->angles);
 
+        return $this->withAngles(array_map(static fn (Angles $angles): Angles => $angles->heldTo($most), $this->angles));
+    }
+
+    /** This rung with one limb at rest, when the side that is named is $named. */
+    public function resting(Limb $limb, Side $side, Side $named): self
+    {
+        return $this->withAngles(array_map(static fn (Angles $angles): Angles => $angles->resting($limb, $side, $named), $this->angles));
+    }
+
+    /** @param array<string, Angles> $angles by step id */
+    private function withAngles(array $angles): self
+    {
         return new self(
             $this->id,
             $this->name,
@@ -141,7 +153,7 @@ final readonly class Variation
             $this->bases,
             $this->position,
             $this->introduction,
-            $held,
+            $angles,
             $this->cues,
             $this->traits,
             $this->props,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KindChair\Tests\Movement;
 
 use InvalidArgumentException;
+use KindChair\Body\JointAction;
+use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Breath\Breath;
 use KindChair\Breath\BreathPattern;
@@ -16,6 +18,7 @@ use KindChair\Movement\DoseUnit;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
+use KindChair\Movement\Variation;
 use KindChair\Tests\Support\Make;
 use OutOfBoundsException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -183,5 +186,24 @@ final class MovementPartsTest extends TestCase
     {
         $this->expectExceptionMessage('at least one cycle step');
         Make::movement('empty', steps: [Make::step('only', Phase::Enter, Breath::In)]);
+    }
+
+    public function testARungIsHeldToARangeAndALimbCanRest(): void
+    {
+        $rung = Make::craft()->library->get('arms-sweep')->variation('high');
+        $arm = static fn (Variation $of, Side $side): int => array_column(array_map(
+            static fn (JointAngle $angle): array => [$angle->key, $angle->degrees],
+            $of->angles['up']->on(Side::Left),
+        ), 1, 0)["shoulder-abduction:$side->value"] ?? 0;
+
+        $held = $rung->heldTo([new JointAngle(JointAction::ShoulderAbduction, Side::Left, 90)]);
+        self::assertSame([140, 90], [$arm($rung, Side::Left), $arm($held, Side::Left)]);
+        $resting = $rung->resting(Limb::Arm, Side::Left, Side::Left);
+        self::assertSame([0, 140], [$arm($resting, Side::Left), $arm($resting, Side::Right)]);
+        self::assertSame([140, 0], [$arm($rung->resting(Limb::Arm, Side::Left, Side::Right), Side::Left), $arm($rung->resting(Limb::Arm, Side::Right, Side::Left), Side::Right)]);
+        self::assertEquals($rung->angles, $rung->resting(Limb::Leg, Side::Left, Side::Left)->angles);
+
+        $knee = new Angles(['work' => ['knee-flexion' => 0]]);
+        self::assertSame(5, $knee->heldTo(['knee-flexion' => 5])->byRole['work']['knee-flexion'], 'a knee that cannot straighten');
     }
 }

@@ -25,7 +25,7 @@ function bodyAt(motion: Motion, step: number, share: number): Shape[] {
 export function MovingFigure({ motion, step, share, size, title }: { motion: Motion; step: number; share: number; size: number; title?: string }) {
     const head = useId();
     return (
-        <svg viewBox="0 0 100 100" width={size} height={size} className="max-w-full shrink-0 overflow-visible" role={title ? 'img' : undefined} aria-label={title} aria-hidden={title ? undefined : true}>
+        <svg viewBox="0 0 100 100" width={size} height={size} className="h-auto max-w-full shrink-0 overflow-visible" role={title ? 'img' : undefined} aria-label={title} aria-hidden={title ? undefined : true}>
             <Shapes shapes={[...motion.seat, ...bodyAt(motion, step, share)]} head={head} />
         </svg>
     );

@@ -344,7 +344,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                             <>
                                 {/* Pushes the figure down, so that the first lines of a cue have the whole width. */}
                                 <span className="float-right h-[80px] w-0 max-lg:hidden" aria-hidden="true" />
-                                <span className="float-right clear-right ml-4 max-lg:hidden" data-moving-figure>
+                                <span className="float-right clear-right ml-4 block w-[188px] max-lg:w-[104px]" data-moving-figure>
                                     <LeadFigure player={player} motion={motion} name={entry.name} />
                                 </span>
                             </>

@@ -35,6 +35,8 @@ const pick = 'field w-auto min-w-0 max-w-full flex-auto px-2';
 export function SearchFields({ filters, set }: Pick<SearchState, 'filters' | 'set'>) {
     const library = useLibrary();
     const groups = useGroups();
+    const [open, setOpen] = useState(false);
+    const narrowed = (['direction', 'breath', 'base', 'prop', 'minutes', 'group'] as const).filter((key) => filters[key]).length;
     const choice = (key: keyof Filters, label: string, options: readonly (readonly [string, string])[]) => (
         <select className={`${pick} ${filters[key] ? 'border-2 border-ink font-semibold' : ''}`} aria-label={label} value={filters[key] ?? ''} onChange={(event) => set({ [key]: event.target.value })}>
             {options.map(([value, words]) => (
@@ -47,7 +49,10 @@ export function SearchFields({ filters, set }: Pick<SearchState, 'filters' | 'se
     return (
         <div className="space-y-2">
             <input className="field" type="search" aria-label="Find a movement" placeholder="Find by name or aim, in any style: neck, twist, cervical" value={filters.words ?? ''} onChange={(event) => set({ words: event.target.value })} />
-            <div className="flex flex-wrap gap-2">
+            <button type="button" className="button w-full md:hidden" aria-expanded={open} onClick={() => setOpen(!open)}>
+                {open ? 'Fewer choices' : narrowed > 0 ? `More choices (${narrowed} chosen)` : 'More choices'}
+            </button>
+            <div className={`flex-wrap gap-2 ${open ? 'flex' : 'hidden md:flex'}`}>
                 {choice('direction', 'Direction of the spine', [['', 'Any direction'], ['fold', 'Fold forward'], ['arch', 'Arch back'], ['lean', 'Lean to the sides'], ['turn', 'Turn']])}
                 {choice('breath', 'Breath', [['', 'Any breath'], ['with-breath', 'Moves with the breath'], ['still', 'Held for breaths'], ['as-it-comes', 'Breath as it comes'], ['pauses', 'With pauses']])}
                 {choice('base', 'Base', [['', 'Any base'], ['chair', 'Chair'], ['standing', 'Standing with the chair'], ['wheelchair', 'Wheelchair'], ['bed', 'Bed']])}

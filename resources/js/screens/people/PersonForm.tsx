@@ -39,6 +39,12 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
     const [errors, setErrors] = useState<Record<string, string>>({});
     const [problem, setProblem] = useState<string | null>(null);
     const [removing, setRemoving] = useState(false);
+    const [words, setWords] = useState('');
+    // What was noted when the form opened stands first; nothing jumps while one chooses.
+    const [first] = useState(() => new Set(noted.map((one) => one.code)));
+    const shownPrecautions = library.precautions
+        .filter((one) => `${one.name} ${one.why}`.toLowerCase().includes(words.trim().toLowerCase()))
+        .sort((a, b) => Number(first.has(b.code)) - Number(first.has(a.code)));
     const find = (code: string) => noted.find((one) => one.code === code);
 
     const submit = async (event: FormEvent<HTMLFormElement>) => {
@@ -116,8 +122,9 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                 </div>
                 <fieldset>
                     <legend className="mb-1 font-semibold">What to be careful with</legend>
-                    <ul className="grid gap-x-4 sm:grid-cols-2">
-                        {library.precautions.map((precaution) => {
+                    <input className="field mb-1" type="search" aria-label="Find a precaution" placeholder="Find: hip, heart, dizzy" value={words} onChange={(event) => setWords(event.target.value)} />
+                    <ul className="grid max-h-[340px] gap-x-4 overflow-y-auto sm:grid-cols-2" tabIndex={0} aria-label="Precautions">
+                        {shownPrecautions.map((precaution) => {
                             const chosen = find(precaution.code);
                             return (
                                 <li key={precaution.code} className="flex flex-wrap items-center gap-x-3 border-b border-hair">
@@ -155,6 +162,7 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                                 </li>
                             );
                         })}
+                        {shownPrecautions.length === 0 && <li className="py-3 text-ink-soft">Nothing goes by these words. It can be a note, or a precaution of your own.</li>}
                     </ul>
                 </fieldset>
                 <details className="rounded-2xl bg-white px-4 py-1" open={weak.length > 0 || ranges.length > 0}>

@@ -34,7 +34,7 @@ function SeatDrawing({ seat, name, chosen, troubled, between, onPointerDown, onF
                 {seat.kind === 'bed' && <rect x={-width / 2 + 120} y={depth / 2 - 420} width={width - 240} height="300" rx="80" fill="var(--color-cushion)" stroke="var(--color-ink)" strokeWidth="20" />}
                 <path d={`M-90 ${-depth / 2 - 40}L0 ${-depth / 2 - 170}L90 ${-depth / 2 - 40}`} fill="none" stroke="var(--color-ink)" strokeWidth="40" strokeLinejoin="round" />
             </g>
-            <text y="70" textAnchor="middle" fontSize="190" fontWeight="650" fill="var(--color-ink)">
+            <text y="70" textAnchor="middle" fontSize={seat.kind === 'chair' ? 165 : 200} fontWeight="650" fill="var(--color-ink)">
                 {name.split(/\s+/)[0]}
             </text>
         </g>
@@ -141,7 +141,7 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                 {!shown && <p className="rounded-2xl bg-channel px-4 py-3">Plan a class for a group first: its people and its widest movement decide how much room is needed.</p>}
                 {answer && layout && (
                     <p className="text-[15px]" role="status">
-                        <strong>{plural(answer.fits, 'person sits', 'people sit')} here.</strong> {answer.asks.join('; ')}.{answer.gave && <span className="ml-1 rounded bg-butter px-1.5">{answer.gave}</span>}
+                        <strong>{plural(answer.fits, 'person sits', 'people sit')} here.</strong> Needed: {answer.asks.join('; ')}.{answer.gave && <span className="ml-1 rounded bg-butter px-1.5">{answer.gave}</span>}
                         {answer.without.length > 0 && <span className="ml-1 rounded bg-butter px-1.5">No place for {answer.without.map((id) => names.get(id) ?? id).join(', ')}.</span>}
                     </p>
                 )}
