@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace KindChair\Tests\Place;
 
+use InvalidArgumentException;
 use KindChair\Fit\Mark;
 use KindChair\Fit\Version;
 use KindChair\Place\Clearance;
 use KindChair\Place\FloorPlan;
 use KindChair\Place\PackingList;
+use KindChair\Place\Polygon;
 use KindChair\Place\Room;
 use KindChair\Place\Seat;
 use KindChair\Place\SeatKind;
@@ -120,5 +122,66 @@ final class FloorPlanTest extends TestCase
         self::assertSame([1, 1], [$list['cushion']['needs'], $list['cushion']['short']]);
         self::assertNotSame([], $list['strap']['standIns']);
         self::assertSame(0, PackingList::of($versions, Make::craft()->changeOvers, null)[0]['short']);
+    }
+
+    /** @param array{int, int, int, int} $other x, y, width and depth */
+    #[DataProvider('outlines')]
+    public function testOutlinesLieOverEachOtherOrNot(bool $overlap, array $other, int $turn): void
+    {
+        $box = static fn (int $x, int $y, int $w, int $d): array => [[$x, $y], [$x + $w, $y], [$x + $w, $y + $d], [$x, $y + $d]];
+        $chair = (new Seat('a', SeatKind::Chair, 1000, 1000, $turn))->corners();
+
+        self::assertSame($overlap, Polygon::overlap($chair, $box(...$other)));
+        self::assertSame($overlap, Polygon::overlap($box(...$other), $chair));
+    }
+
+    /** @return iterable<string, array{bool, array{int, int, int, int}, int}> */
+    public static function outlines(): iterable
+    {
+        yield 'inside' => [true, [900, 900, 100, 100], 0];
+        yield 'crossing like a plus' => [true, [500, 950, 1000, 100], 0];
+        yield 'touching only' => [false, [1300, 700, 300, 300], 0];
+        yield 'apart' => [false, [2000, 2000, 300, 300], 0];
+        yield 'at a corner, straight' => [false, [1310, 1310, 200, 200], 0];
+        yield 'at a corner, turned towards it' => [true, [1310, 950, 200, 100], 45];
+    }
+
+    /** @param array<string, mixed> $wrong named arguments of Room */
+    #[DataProvider('impossible')]
+    public function testAnImpossibleRoomIsRefused(string $message, array $wrong): void
+    {
+        $this->expectException(InvalidArgumentException::class);
+        $this->expectExceptionMessage($message);
+        new Room(...['width' => 8000, 'depth' => 6000, 'doors' => [], 'fixed' => [], ...$wrong]);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function impossible(): iterable
+    {
+        yield 'too small' => ['2 to 50 metres', ['width' => 1500]];
+        yield 'too large' => ['2 to 50 metres', ['depth' => 90_000]];
+        yield 'a door beyond its wall' => ['within its wall', ['doors' => [['wall' => 'left', 'at' => 7000, 'width' => 900]]]];
+        yield 'a door for nobody' => ['within its wall', ['doors' => [['wall' => 'front', 'at' => 1000, 'width' => 300]]]];
+    }
+
+    public function testBedsAndWheelchairsArePlacedFirst(): void
+    {
+        $people = ['c1' => SeatKind::Chair, 'b' => SeatKind::Bed, 'c2' => SeatKind::Chair, 'w' => SeatKind::Wheelchair];
+        $plan = FloorPlan::arrange(self::room(), Clearance::least(), 'rows', $people);
+
+        self::assertSame(['b', 'w'], array_slice(array_column($plan->seats, 'person'), 0, 2));
+        foreach ($plan->seats as $seat) {
+            // Everyone looks to the teacher: the way ahead points there within a few degrees.
+            $way = [sin(deg2rad($seat->turn)), -cos(deg2rad($seat->turn))];
+            $to = [$plan->teacher[0] - $seat->x, $plan->teacher[1] - $seat->y];
+            self::assertGreaterThan(0.99, ($way[0] * $to[0] + $way[1] * $to[1]) / hypot($to[0], $to[1]));
+        }
+    }
+
+    public function testTheSameAskedTwiceIsTheSame(): void
+    {
+        $arrange = static fn (): FloorPlan => FloorPlan::arrange(self::room(), new Clearance(1800, 900, 0), 'arc', self::people());
+
+        self::assertEquals($arrange()->seats, $arrange()->seats);
     }
 }

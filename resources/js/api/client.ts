@@ -56,5 +56,5 @@ export const api = {
     get: <T>(path: string) => send<T>('GET', path),
     post: <T>(path: string, body: unknown = {}) => send<T>('POST', path, body),
     put: <T>(path: string, body: unknown) => send<T>('PUT', path, body),
-    delete: (path: string) => send<undefined>('DELETE', path),
+    delete: <T = undefined>(path: string) => send<T>('DELETE', path),
 };

@@ -1,5 +1,5 @@
-import { useEffect, useState } from 'react';
 import type { Beat } from '../../api/types/answer-lead';
+import { useEveryFrame } from '../../parts/useEveryFrame';
 import type { Player } from './player';
 
 const EMPTY = 26;
@@ -32,16 +32,7 @@ function opening(beat: Beat | undefined, share: number): number {
  * breath of this side; the last light lies where the movement goes.
  */
 export function Fan({ player, beat }: { player: Player; beat: Beat | undefined }) {
-    const [, draw] = useState(0);
-    useEffect(() => {
-        let frame = 0;
-        const tick = () => {
-            draw((count) => count + 1);
-            frame = requestAnimationFrame(tick);
-        };
-        frame = requestAnimationFrame(tick);
-        return () => cancelAnimationFrame(frame);
-    }, []);
+    useEveryFrame();
     const share = beat ? Math.min(1, Math.max(0, (player.position() - beat.start) / beat.length)) : 0;
     const open = EMPTY + (FULL - EMPTY) * opening(beat, share);
     const counted = beat?.units ?? 0;

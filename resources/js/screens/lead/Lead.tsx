@@ -10,6 +10,7 @@ import { MovingFigure } from '../../parts/MovingFigure';
 import { MarkSign } from '../../parts/MarkSign';
 import { Trouble, Waiting } from '../../parts/States';
 import { clock } from '../../parts/time';
+import { useEveryFrame } from '../../parts/useEveryFrame';
 import { ZoneShape } from '../../parts/ZoneShape';
 import { Ending } from './Ending';
 import { Fan } from './Fan';
@@ -456,16 +457,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
 
 /** The movement itself, in time with the cue; at rest it waits in its first place. */
 function LeadFigure({ player, motion, name }: { player: Player; motion: Motion; name: string }) {
-    const [, draw] = useState(0);
-    useEffect(() => {
-        let frame = 0;
-        const tick = () => {
-            draw((count) => count + 1);
-            frame = requestAnimationFrame(tick);
-        };
-        frame = requestAnimationFrame(tick);
-        return () => cancelAnimationFrame(frame);
-    }, []);
+    useEveryFrame();
     const position = player.position();
     const beat = player.at(player.index(position));
     const step = motion.steps.findIndex((one) => one.step === beat?.step);

@@ -25,14 +25,10 @@ export default function Readiness() {
     if (!answer.data) {
         return <Waiting what="the people of this class" />;
     }
-    const keep = (request: Promise<ReadinessAnswer | undefined>) =>
+    const keep = (request: Promise<ReadinessAnswer>) =>
         void request.then(
             (next) => {
-                if (next) {
-                    queryClient.setQueryData(['readiness', classId], next);
-                } else {
-                    void answer.refetch();
-                }
+                queryClient.setQueryData(['readiness', classId], next);
                 setProblem(null);
                 void refresh('classes', 'matrix');
             },
@@ -75,7 +71,7 @@ export default function Readiness() {
                                         All well
                                     </button>
                                 ) : (
-                                    <button className="button button-quiet px-3" onClick={() => keep(api.delete(`${path}/${person.id}`) as Promise<undefined>)}>
+                                    <button className="button button-quiet px-3" onClick={() => keep(api.delete<ReadinessAnswer>(`${path}/${person.id}`))}>
                                         Not asked yet
                                     </button>
                                 )}

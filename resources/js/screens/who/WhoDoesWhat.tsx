@@ -99,8 +99,8 @@ function Cell({ classId, person, entry, cell, onDone, onClose }: { classId: stri
                                 type="button"
                                 className="button mr-auto"
                                 onClick={() =>
-                                    void (api.delete(`classes/${classId}/choices/${person.id}/${encodeURIComponent(entry.id)}`) as Promise<unknown>).then((answer) => {
-                                        onDone(answer as MatrixAnswer);
+                                    void api.delete<MatrixAnswer>(`classes/${classId}/choices/${person.id}/${encodeURIComponent(entry.id)}`).then((answer) => {
+                                        onDone(answer);
                                         onClose();
                                     })
                                 }

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Figure;
+
+use KindChair\Body\Joint;
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
+use KindChair\Figure\Figure;
+use KindChair\Figure\Seat;
+use KindChair\Figure\Shape;
+use KindChair\Figure\Sketch;
+use KindChair\Movement\Angles;
+use KindChair\Movement\Base;
+use KindChair\Movement\Sides;
+use KindChair\Tests\Support\Make;
+use PHPUnit\Framework\TestCase;
+
+final class SketchTest extends TestCase
+{
+    private static function sketch(int $degrees, Sides $sides = Sides::OneSided, ?Joint $joint = Joint::Shoulder, string $role = 'work'): Sketch
+    {
+        return Sketch::of(new Angles(['work' => ['shoulder-abduction' => $degrees]]), Seat::Chair, 'front', $sides, Side::Left, $joint, $role);
+    }
+
+    public function testAHandleLiesOnItsTrackAtItsOwnAngle(): void
+    {
+        foreach ([30, 90, 150] as $degrees) {
+            $handle = array_values(array_filter(
+                self::sketch($degrees)->handles(),
+                static fn (array $one): bool => $one['joint'] === 'shoulder' && $one['role'] === 'work',
+            ))[0];
+            $track = array_column(self::sketch(10)->track(JointAction::ShoulderAbduction, 'work', Make::craft()->ranges), null, 'degrees');
+            self::assertSame([$handle['x'], $handle['y']], [$track[$degrees]['x'], $track[$degrees]['y']]);
+        }
+    }
+
+    public function testATrackRunsToTheNormalRangeAndNoFurther(): void
+    {
+        $track = self::sketch(0)->track(JointAction::NeckTurn, 'towards', Make::craft()->ranges);
+
+        self::assertSame([0, 60], [$track[0]['degrees'], $track[count($track) - 1]['degrees']]);
+        self::assertSame([], self::sketch(0)->track(JointAction::FingersCurl, 'work', Make::craft()->ranges));
+    }
+
+    public function testHandlesTakeTheRoleTheyHaveInTheMovement(): void
+    {
+        $roles = static fn (Sides $sides): array => array_values(array_unique(array_column(array_filter(
+            self::sketch(0, $sides)->handles(),
+            static fn (array $handle): bool => $handle['joint'] === 'elbow',
+        ), 'role')));
+
+        self::assertSame(['work', 'other'], $roles(Sides::OneSided));
+        self::assertSame(['both'], $roles(Sides::Together));
+        self::assertSame('towards', Sketch::roleFor(JointAction::TrunkSide, 'mid'));
+        self::assertSame('mid', Sketch::roleFor(JointAction::TrunkFlexion, 'mid'));
+        self::assertSame('other', Sketch::roleFor(JointAction::KneeFlexion, 'other'));
+    }
+
+    public function testTheChosenPartIsToldApart(): void
+    {
+        $moving = static fn (?Joint $joint, string $role): int => count(array_filter(
+            self::sketch(60, Sides::OneSided, $joint, $role)->shapes(),
+            static fn (Shape $shape): bool => $shape->role === 'moving',
+        ));
+
+        self::assertSame([0, 1, 2], [$moving(null, 'work'), $moving(Joint::Shoulder, 'work'), $moving(Joint::Knee, 'both')]);
+        self::assertGreaterThan(0, $moving(Joint::Trunk, 'mid'));
+    }
+
+    public function testAShadowShowsWhereTheMovementCameFrom(): void
+    {
+        $library = Make::craft()->library;
+        $shadows = static fn (string $id, string $rung): int => count(array_filter(
+            Figure::of($library->get($id), $library->get($id)->variation($rung), Base::Chair, Side::Left)->shapes,
+            static fn (Shape $shape): bool => $shape->role === 'shadow',
+        ));
+
+        self::assertGreaterThan(3, $shadows('arms-sweep', 'high'));
+        self::assertSame(0, $shadows('even-breath', 'full'));
+    }
+
+    public function testBothArmsHaveAnArrowAndACircleGoesRound(): void
+    {
+        $library = Make::craft()->library;
+        $arrows = static fn (string $id, string $rung): array => array_values(array_filter(
+            Figure::of($library->get($id), $library->get($id)->variation($rung), Base::Chair, Side::Left)->shapes,
+            static fn (Shape $shape): bool => $shape->kind === 'arrow',
+        ));
+
+        self::assertCount(2, $arrows('arms-sweep', 'high'));
+        self::assertCount(1, $arrows('side-lean', 'arm'));
+        self::assertCount(22, $arrows('ankle-circles', 'light')[0]->points);
+        self::assertSame([], $arrows('even-breath', 'full'));
+    }
+}
