@@ -11,6 +11,10 @@ use App\Models\User;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use KindChair\Place\Clearance;
+use KindChair\Place\FloorPlan;
+use KindChair\Place\Room;
+use KindChair\Place\SeatKind;
 use KindChair\Timeline\Beat;
 
 /** A made-up teacher and the Tuesday group at Ferry House, an old ticket hall by a river. */
@@ -32,7 +36,7 @@ final class DemoSeeder extends Seeder
         foreach (self::people() as $index => $person) {
             $group->add(['id' => 'p' . ($index + 1), ...$person]);
         }
-        $hall = $teacher->places()->create(['name' => 'Ferry House, ticket hall', 'document' => self::hall()]);
+        $hall = $teacher->places()->create(['name' => 'Ferry House, ticket hall', 'document' => self::hall($desk, $group)]);
         $tuesday = Carbon::parse('next tuesday 10:30');
         $this->plan($teacher, $group, 'Tuesday seated class', $tuesday, self::plannedSections())->update(['place_id' => $hall->id]);
         $past = $this->plan($teacher, $group, 'Tuesday seated class', Carbon::parse('last tuesday 10:30'), self::pastSections());
@@ -63,15 +67,23 @@ final class DemoSeeder extends Seeder
      *
      * @return array<string, mixed>
      */
-    private static function hall(): array
+    private static function hall(ClassDesk $desk, Group $group): array
     {
-        return [
-            'room' => [
+        $room = [
                 'width' => 11_000,
                 'depth' => 9000,
                 'doors' => [['wall' => 'back', 'at' => 1500, 'width' => 1200], ['wall' => 'right', 'at' => 7800, 'width' => 900]],
                 'fixed' => [['name' => 'Counter', 'x' => 0, 'y' => 1500, 'width' => 900, 'depth' => 3200], ['name' => 'Stove', 'x' => 10_100, 'y' => 300, 'width' => 900, 'depth' => 900]],
-            ],
+        ];
+        $people = [];
+        foreach ($desk->group($group)->people as $person) {
+            $people[$person->id] = SeatKind::for($person->base);
+        }
+        $plan = FloorPlan::arrange(new Room(...$room), new Clearance(1800, 900, 0), 'arc', $people);
+
+        return [
+            'room' => $room,
+            'layouts' => [(string) $group->id => ['shape' => 'arc'] + $plan->toArray()],
             'chairs' => [['name' => 'Waiting-room chair', 'height' => 460, 'depth' => 430], ['name' => 'Armchair', 'height' => 440, 'depth' => 480, 'armrest' => 260]],
             'pieces' => [['name' => 'block', 'height' => 50, 'count' => 6], ['name' => 'timetable', 'height' => 22, 'count' => 8]],
             'kit' => ['cushion' => 6, 'strap' => 2, 'block' => 4, 'ball' => 0],

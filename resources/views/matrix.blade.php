@@ -1,4 +1,3 @@
-@php($mark = ['fully' => 'fully', 'adapted' => 'adapted', 'rests' => 'rests', 'none' => 'no version'])
 <!DOCTYPE html>
 <html lang="en">
 <head>
@@ -21,8 +20,21 @@
         @foreach ($answer['people'] as $person)
             <section class="line">
                 <h3>{{ $person['name'] }}, {{ $person['base'] }}: {{ round($person['share'] * 100) }} % with the group</h3>
-                @php($other = array_filter(array_map(null, $answer['entries'], $person['cells']), fn ($pair) => $pair[1]['mark'] !== 'fully'))
-                <p>{{ $other === [] ? 'Everything as planned.' : implode(' · ', array_map(fn ($pair) => $pair[0]['name'] . ': ' . $pair[1]['does'], $other)) }}</p>
+                @php
+                    // What is done alike is said once.
+                    $alike = [];
+                    foreach ($person['cells'] as $at => $cell) {
+                        if ($cell['mark'] !== 'fully') {
+                            $alike[$cell['does']][] = $answer['entries'][$at]['name'];
+                        }
+                    }
+                @endphp
+                @if ($alike === [])
+                    <p>Everything as planned.</p>
+                @endif
+                @foreach ($alike as $does => $names)
+                    <p><strong>{{ $does }}</strong>: {{ implode(', ', $names) }}</p>
+                @endforeach
             </section>
         @endforeach
         <p class="foot">Kind Chair supports a teacher and replaces neither a clinician’s advice nor local rules.</p>

@@ -100,11 +100,7 @@ final class PlaceController
         }
 
         return response()->json([
-            'layout' => [
-                'shape' => $asked['shape'],
-                'teacher' => $plan->teacher,
-                'seats' => array_map(static fn (Seat $seat): array => ['person' => $seat->person, 'kind' => $seat->kind->value, 'x' => $seat->x, 'y' => $seat->y, 'turn' => $seat->turn], $plan->seats),
-            ],
+            'layout' => ['shape' => $asked['shape']] + $plan->toArray(),
             'without' => $plan->without,
             'problems' => (object) $plan->problems(),
             'asks' => $plan->clearance->inWords(),

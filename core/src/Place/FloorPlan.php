@@ -51,6 +51,21 @@ final readonly class FloorPlan
         return new self($room, $clearance, $teacher, $plan->seats, $without);
     }
 
+    /** @return array{teacher: array{int, int}, seats: list<array{person: string, kind: string, x: int, y: int, turn: int}>} the open form (schema/place.schema.json, layout) */
+    public function toArray(): array
+    {
+        return [
+            'teacher' => $this->teacher,
+            'seats' => array_map(static fn (Seat $seat): array => [
+                'person' => $seat->person,
+                'kind' => $seat->kind->value,
+                'x' => $seat->x,
+                'y' => $seat->y,
+                'turn' => $seat->turn,
+            ], $this->seats),
+        ];
+    }
+
     /** The first place of a shape in which a seat stands well, outermost first for what is large. */
     private function placeFor(string $person, SeatKind $kind, string $shape, int $count): ?Seat
     {
