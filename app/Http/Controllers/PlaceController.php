@@ -90,11 +90,17 @@ final class PlaceController
                 $people[$person->id] = SeatKind::for($person->base);
             }
             $plan = FloorPlan::arrange($room, $clearance, $asked['shape'], $people);
-            if ($plan->without !== [] && $clearance->between > 1200) {
-                $closer = FloorPlan::arrange($room, $clearance->withArmsForward(), $asked['shape'], $people);
-                if (count($closer->without) < count($plan->without)) {
-                    $plan = $closer;
-                    $gave = 'There is no room for arms out to the sides: they go forward and up, at 1.20 m from each other.';
+            $concessions = [
+                'There is no room for arms out to the sides: they go forward and up, at 1.20 m from each other.' => $clearance->withArmsForward(),
+                'There is no room for legs stretched forward: feet stay under the knees.' => $clearance->withLegsUnder(),
+                'There is no room for arms out to the sides or legs stretched forward: arms go forward and up, feet stay under the knees.' => $clearance->withArmsForward()->withLegsUnder(),
+            ];
+            foreach ($concessions as $words => $closer) {
+                if ($plan->without !== []) {
+                    $tried = FloorPlan::arrange($room, $closer, $asked['shape'], $people);
+                    if (count($tried->without) < count($plan->without)) {
+                        [$plan, $gave] = [$tried, $words];
+                    }
                 }
             }
         }
@@ -107,6 +113,7 @@ final class PlaceController
             'gave' => $gave,
             'fits' => count($plan->seats),
             'between' => $plan->clearance->between,
+            'free' => array_map($plan->keptFree(...), $plan->seats),
         ]);
     }
 

@@ -14,11 +14,14 @@ use KindChair\Movement\Variation;
  * The room that the most spacious movement of a class asks for round each seat. Millimetres.
  *
  * Source: room (rules of the craft): 1200 between shoulders when arms go forward and up only, 1800 with arms out
- * sideways; 900 before the seat for a leg stretched forward; 900 behind for standing; aisles 900.
+ * sideways; 900 before the seat for a leg stretched forward; 900 behind for standing; aisles 900; 900 free on
+ * one side of a bed.
  */
 final readonly class Clearance
 {
     public const AISLE = 900;
+    /** Free along one side of a bed, for whoever helps. */
+    public const BED_SIDE = 900;
     public const FURTHEST_LISTENER = 6000;
     private const ARMS_OUT_FROM = 50;
     private const LEG_OUT_BELOW = 40;
@@ -53,6 +56,11 @@ final readonly class Clearance
     public function withArmsForward(): self
     {
         return new self(1200, $this->before, $this->behind);
+    }
+
+    public function withLegsUnder(): self
+    {
+        return new self($this->between, 300, $this->behind);
     }
 
     /** @return list<string> */

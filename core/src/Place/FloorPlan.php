@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindChair\Place;
 
+use Generator;
+
 /** Seats set out in a room, and what is not right about where they stand. Millimetres. */
 final readonly class FloorPlan
 {
@@ -26,29 +28,78 @@ final readonly class FloorPlan
     }
 
     /**
-     * Sets people out in an arc, in staggered rows or in a circle, beds and wheelchairs first, where they are reached best.
+     * Sets people out in an arc, in staggered rows or in a circle; beds and wheelchairs first, at the edges, where they
+     * are rolled in. Of several distances of the first row the one that seats most, in fewest rows, nearest to the
+     * teacher is taken.
      *
      * @param 'arc'|'rows'|'circle' $shape
      * @param array<string, SeatKind> $people by participant id
      */
     public static function arrange(Room $room, Clearance $clearance, string $shape, array $people): self
     {
-        $middle = intdiv($room->width, 2);
-        $teacher = [$middle, $shape === 'circle' ? max(500, intdiv($room->depth, 2) - self::radius($clearance, count($people))) : 800];
         $sizes = [SeatKind::Bed->value => 0, SeatKind::Wheelchair->value => 1, SeatKind::Chair->value => 2];
         uasort($people, static fn (SeatKind $a, SeatKind $b): int => $sizes[$a->value] <=> $sizes[$b->value]);
-        $plan = new self($room, $clearance, $teacher, []);
-        $without = [];
-        foreach ($people as $person => $kind) {
-            $seat = $plan->placeFor((string) $person, $kind, $shape, count($people));
-            if ($seat === null) {
-                $without[] = (string) $person;
-            } else {
-                $plan = new self($room, $clearance, $teacher, [...$plan->seats, $seat]);
+        $best = null;
+        $least = [PHP_INT_MAX, 0, 0];
+        foreach (self::firstRows($room, $clearance, $shape, count($people)) as $first) {
+            [$plan, $rows] = self::setOut($room, $clearance, $shape, $people, $first);
+            $cost = [count($plan->without) + count($plan->cutOff()), $rows, $first];
+            if ($cost < $least) {
+                [$best, $least] = [$plan, $cost];
             }
         }
 
-        return new self($room, $clearance, $teacher, $plan->seats, $without);
+        return $best ?? new self($room, $clearance, [intdiv($room->width, 2), 800], [], array_map(strval(...), array_keys($people)));
+    }
+
+    /** @return list<int> distances of the first row from the teacher, or radii of a circle, worth trying */
+    private static function firstRows(Room $room, Clearance $clearance, string $shape, int $count): array
+    {
+        if ($shape === 'circle') {
+            // No wider than the room, and nobody across it out of hearing.
+            $widest = min(intdiv(Clearance::FURTHEST_LISTENER, 2), intdiv(min($room->width, $room->depth), 2) - 350);
+            $round = max(1500, (int) ($clearance->between * ($count + 1) / (2 * M_PI)));
+
+            return array_values(array_unique([min($round, $widest), min((int) (1.25 * $round), $widest), $widest]));
+        }
+
+        return range(self::NEAREST_ROW, 4700, 700);
+    }
+
+    /**
+     * @param 'arc'|'rows'|'circle' $shape
+     * @param array<string, SeatKind> $people the largest first
+     * @return array{self, int} the plan, and how many rows it uses
+     */
+    private static function setOut(Room $room, Clearance $clearance, string $shape, array $people, int $first): array
+    {
+        $middle = intdiv($room->width, 2);
+        $teacher = [$middle, $shape === 'circle' ? max(500, intdiv($room->depth, 2) - $first) : 800];
+        $places = self::places($room, $clearance, $teacher, $shape, $first);
+        $fromEdge = $places;
+        usort($places, static fn (array $a, array $b): int => [$a['row'], $a['aside']] <=> [$b['row'], $b['aside']]);
+        usort($fromEdge, static fn (array $a, array $b): int => [$a['row'], $b['aside']] <=> [$b['row'], $a['aside']]);
+        $seats = $without = $rows = [];
+        foreach ($people as $person => $kind) {
+            $plan = new self($room, $clearance, $teacher, $seats);
+            $found = null;
+            foreach ($kind === SeatKind::Chair ? $places : $fromEdge as $place) {
+                $turn = self::facing($place['x'], $place['y'], $shape === 'circle' ? [$middle, intdiv($room->depth, 2)] : $teacher);
+                $seat = new Seat((string) $person, $kind, $place['x'], $place['y'], $turn);
+                if (!$plan->troublesOf($seat)->valid()) {
+                    $found = $seat;
+                    $rows[$place['row']] = true;
+                    break;
+                }
+            }
+            if ($found === null) {
+                $without[] = (string) $person;
+            } else {
+                $seats[] = $found;
+            }
+        }
+
+        return [new self($room, $clearance, $teacher, $seats, $without), count($rows)];
     }
 
     /** @return array{teacher: array{int, int}, seats: list<array{person: string, kind: string, x: int, y: int, turn: int}>} the open form (schema/place.schema.json, layout) */
@@ -66,76 +117,37 @@ final readonly class FloorPlan
         ];
     }
 
-    /** The first place of a shape in which a seat stands well, outermost first for what is large. */
-    private function placeFor(string $person, SeatKind $kind, string $shape, int $count): ?Seat
-    {
-        $places = self::places($this->room, $this->clearance, $this->teacher, $shape, $count, $kind);
-        foreach ($places as [$x, $y]) {
-            $turn = self::facing($x, $y, $shape === 'circle' ? [intdiv($this->room->width, 2), intdiv($this->room->depth, 2)] : $this->teacher);
-            $seat = new Seat($person, $kind, $x, $y, $turn);
-            if ($this->problemsOf($seat) === []) {
-                return $seat;
-            }
-        }
-
-        return null;
-    }
-
     /**
      * @param array{int, int} $teacher
-     * @return list<array{int, int}> middles of possible seats
+     * @return list<array{row: int, aside: int, x: int, y: int}> middles of possible seats; aside grows from the middle out
      */
-    private static function places(Room $room, Clearance $clearance, array $teacher, string $shape, int $count, SeatKind $kind): array
+    private static function places(Room $room, Clearance $clearance, array $teacher, string $shape, int $first): array
     {
-        $between = $clearance->between;
-        $row = SeatKind::Chair->depth() + max(Clearance::AISLE, $clearance->before) + $clearance->behind;
         $places = [];
         if ($shape === 'circle') {
-            // The teacher is one of the circle; round it, the next seat stands where the last one leaves room.
-            $radius = self::radius($clearance, $count);
+            // The teacher is one of the circle, at the front.
             for ($degrees = 20; $degrees <= 340; $degrees += 2) {
                 $angle = deg2rad($degrees - 90);
-                $places[] = [(int) ($room->width / 2 + $radius * cos($angle)), (int) ($room->depth / 2 + $radius * sin($angle))];
+                $places[] = ['row' => 0, 'aside' => abs(180 - $degrees), 'x' => (int) ($room->width / 2 + $first * cos($angle)), 'y' => (int) ($room->depth / 2 + $first * sin($angle))];
             }
 
             return $places;
         }
-        if ($shape === 'arc') {
-            for ($radius = max(self::NEAREST_ROW, $between); $radius < $room->depth + $room->width; $radius += $row) {
-                $step = 2 * rad2deg(asin(min(1.0, $between / 2 / $radius)));
-                for ($angle = -self::ARC / 2; $angle <= self::ARC / 2 + 0.01; $angle += $step) {
-                    $places[] = [(int) ($teacher[0] + $radius * sin(deg2rad($angle))), (int) ($teacher[1] + $radius * cos(deg2rad($angle)))];
+        $apart = SeatKind::Chair->depth() + max(Clearance::AISLE, $clearance->before) + $clearance->behind;
+        for ($row = 0; $first + $row * $apart <= Clearance::FURTHEST_LISTENER; ++$row) {
+            $far = $first + $row * $apart;
+            if ($shape === 'arc') {
+                for ($degrees = -self::ARC / 2; $degrees <= self::ARC / 2; $degrees += 2) {
+                    $places[] = ['row' => $row, 'aside' => (int) abs($degrees), 'x' => (int) ($teacher[0] + $far * sin(deg2rad($degrees))), 'y' => (int) ($teacher[1] + $far * cos(deg2rad($degrees)))];
                 }
-            }
-        } else {
-            $number = 0;
-            for ($y = $teacher[1] + self::NEAREST_ROW; $y < $room->depth; $y += $row, ++$number) {
-                for ($x = 400 + ($number % 2) * intdiv($between, 2); $x < $room->width; $x += $between) {
-                    $places[] = [$x, (int) $y];
+            } else {
+                for ($x = $teacher[0] % self::GRID; $x < $room->width; $x += self::GRID) {
+                    $places[] = ['row' => $row, 'aside' => abs($x - $teacher[0]), 'x' => $x, 'y' => $teacher[1] + $far];
                 }
             }
         }
-        // Chairs stand in the middle, near the teacher; beds and wheelchairs at the edges, where they are rolled in.
-        $sign = $kind === SeatKind::Chair ? 1 : -1;
-        usort($places, static fn (array $a, array $b): int => self::order($a, $teacher, $sign) <=> self::order($b, $teacher, $sign));
 
         return $places;
-    }
-
-    /** Of a circle with the teacher in it, with a little to spare for what is wider than a chair. */
-    private static function radius(Clearance $clearance, int $count): int
-    {
-        return max(1500, (int) (1.25 * $clearance->between * ($count + 1) / (2 * M_PI)));
-    }
-
-    /**
-     * @param array{int, int} $place
-     * @param array{int, int} $teacher
-     * @return array{int, int} nearer rows first, then from the middle or from the edges
-     */
-    private static function order(array $place, array $teacher, int $sign): array
-    {
-        return [(int) round(hypot($place[0] - $teacher[0], $place[1] - $teacher[1]) / 1000), $sign * abs($place[0] - $teacher[0])];
     }
 
     /** @param array{int, int} $towards */
@@ -166,48 +178,148 @@ final readonly class FloorPlan
     /** @return list<string> what is not right about one more seat in this plan */
     public function problemsOf(Seat $seat): array
     {
-        $problems = [];
-        foreach ($seat->corners() as [$x, $y]) {
-            if ($x < 0 || $y < 0 || $x > $this->room->width || $y > $this->room->depth) {
-                $problems[] = 'Stands in the wall.';
-                break;
-            }
+        return iterator_to_array($this->troublesOf($seat), false);
+    }
+
+    /** @return Generator<int, string> the cheapest to see first */
+    private function troublesOf(Seat $seat): Generator
+    {
+        $far = hypot($seat->x - $this->teacher[0], $seat->y - $this->teacher[1]);
+        if ($far > Clearance::FURTHEST_LISTENER) {
+            yield sprintf('%.1f m from you: beyond 6 m a voice needs help.', $far / 1000);
         }
-        foreach ($this->room->fixed as $thing) {
-            $corners = [[$thing['x'], $thing['y']], [$thing['x'] + $thing['width'], $thing['y']], [$thing['x'] + $thing['width'], $thing['y'] + $thing['depth']], [$thing['x'], $thing['y'] + $thing['depth']]];
-            if (Polygon::overlap($seat->corners(), $corners)) {
-                $problems[] = "Stands on: {$thing['name']}.";
-            }
+        if ($far < 1200) {
+            yield 'Too near to you.';
         }
         foreach (array_keys($this->room->doors) as $door) {
             [$x, $y] = $this->room->doorAt($door);
             if (hypot($seat->x - $x, $seat->y - $y) < self::DOOR_CLEAR + $seat->kind->depth() / 2) {
-                $problems[] = 'Blocks a door: keep 0.90 m free.';
+                yield 'Blocks a door: keep 0.90 m free.';
+                break;
             }
         }
         foreach ($this->seats as $other) {
             $apart = (int) hypot($seat->x - $other->x, $seat->y - $other->y);
             $needs = $this->needs($seat, $other);
-            if ($apart < $needs - 20 || Polygon::overlap($seat->corners(200), $other->corners(200))) {
-                $problems[] = sprintf('Too near to a neighbour: %.2f m, needs %.2f m.', $apart / 1000, $needs / 1000);
+            if ($apart < $needs - 20 || $apart < 3000 && Polygon::overlap($seat->corners(200), $other->corners(200))) {
+                yield sprintf('Too near to a neighbour: %.2f m, needs %.2f m.', $apart / 1000, max($needs, $apart) / 1000);
                 break;
             }
         }
-        $far = hypot($seat->x - $this->teacher[0], $seat->y - $this->teacher[1]);
-        if ($far > Clearance::FURTHEST_LISTENER) {
-            $problems[] = sprintf('%.1f m from you: beyond 6 m a voice needs help.', $far / 1000);
+        if (!$this->isWithin($seat->corners())) {
+            yield 'Stands in the wall.';
         }
-        if ($far < 1200) {
-            $problems[] = 'Too near to you.';
+        foreach ($this->room->fixed as $thing) {
+            if (Polygon::overlap($seat->corners(), self::outline($thing))) {
+                yield "Stands on: {$thing['name']}.";
+            }
         }
         foreach ($this->seats as $other) {
             if ($this->standsBetween($other, $seat)) {
-                $problems[] = 'Somebody sits in the line of sight to you.';
+                yield 'Somebody sits in the line of sight to you.';
                 break;
             }
         }
+        if (!$this->isFree($seat->before($this->clearance->before), $seat, false)) {
+            yield sprintf('Legs need %.2f m free before the seat.', $this->clearance->before / 1000);
+        }
+        if (!$this->isFree($seat->behind($this->clearance->behind), $seat, false)) {
+            yield sprintf('Standing needs %.2f m free behind the chair.', $this->clearance->behind / 1000);
+        }
+        foreach ($this->seats as $other) {
+            if (self::meet($seat->corners(), $other->before($this->clearance->before)) || self::meet($seat->corners(), $other->behind($this->clearance->behind))) {
+                yield 'Stands where a neighbour stretches the legs or stands up.';
+                break;
+            }
+        }
+        foreach ([$seat, ...$this->seats] as $bed) {
+            if ($bed->kind === SeatKind::Bed && !$this->hasFreeSide($bed, $seat)) {
+                yield $bed === $seat ? 'A helper needs 0.90 m free along one side of the bed.' : 'Stands where a helper comes to a bed: 0.90 m free along one side.';
+                break;
+            }
+        }
+    }
 
-        return $problems;
+    /** @return list<list<array{float, float}>> what is kept free for each seat: legs, standing, one side of a bed */
+    public function keptFree(Seat $seat): array
+    {
+        $zones = array_values(array_filter([$seat->before($this->clearance->before), $seat->behind($this->clearance->behind)]));
+        if ($seat->kind === SeatKind::Bed) {
+            foreach ($seat->sides(Clearance::BED_SIDE) as $side) {
+                if ($this->isFree($side, $seat, true)) {
+                    return [$side];
+                }
+            }
+        }
+
+        return $zones;
+    }
+
+    private function hasFreeSide(Seat $bed, Seat $newcomer): bool
+    {
+        foreach ($bed->sides(Clearance::BED_SIDE) as $side) {
+            if ($this->isFree($side, $bed, true) && ($newcomer === $bed || !self::meet($side, $newcomer->corners()))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Whether nothing stands on a zone of a seat.
+     *
+     * @param list<array{float, float}> $zone
+     * @param bool $shared whether what is kept free for others may lie there too
+     */
+    private function isFree(array $zone, Seat $of, bool $shared): bool
+    {
+        if (!$this->isWithin($zone)) {
+            return false;
+        }
+        foreach ($this->room->fixed as $thing) {
+            if (self::meet($zone, self::outline($thing))) {
+                return false;
+            }
+        }
+        foreach ($this->seats as $other) {
+            if ($other !== $of && hypot($of->x - $other->x, $of->y - $other->y) < 4500
+                && (self::meet($zone, $other->corners()) || !$shared && (self::meet($zone, $other->before($this->clearance->before)) || self::meet($zone, $other->behind($this->clearance->behind))))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param list<array{float, float}> $outline */
+    private function isWithin(array $outline): bool
+    {
+        foreach ($outline as [$x, $y]) {
+            if ($x < 0 || $y < 0 || $x > $this->room->width || $y > $this->room->depth) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param list<array{float|int, float|int}> $a
+     * @param list<array{float|int, float|int}> $b
+     */
+    private static function meet(array $a, array $b): bool
+    {
+        return $a !== [] && $b !== [] && Polygon::overlap($a, $b);
+    }
+
+    /**
+     * @param array{x: int, y: int, width: int, depth: int} $thing
+     * @return list<array{int, int}>
+     */
+    private static function outline(array $thing): array
+    {
+        return [[$thing['x'], $thing['y']], [$thing['x'] + $thing['width'], $thing['y']], [$thing['x'] + $thing['width'], $thing['y'] + $thing['depth']], [$thing['x'], $thing['y'] + $thing['depth']]];
     }
 
     /** Whether someone sits between a seat and the teacher, so near to the line that a head is in the way. */
@@ -222,19 +334,19 @@ final readonly class FloorPlan
         return $along > 400 && $along < $length - 400 && $aside < self::HEAD_IN_THE_WAY;
     }
 
-    /** Beside each other arms decide, behind each other legs and what stands behind. */
+    /** Beside each other arms decide; behind each other the zones for legs and standing do. */
     private function needs(Seat $seat, Seat $other): int
     {
-        $across = deg2rad($seat->turn);
-        $dx = $other->x - $seat->x;
-        $dy = $other->y - $seat->y;
-        $aside = abs($dx * cos($across) + $dy * sin($across));
-        $along = abs(-$dx * sin($across) + $dy * cos($across));
-        if ($aside >= $along) {
-            return $this->clearance->between;
+        foreach ([$seat, $other] as $one) {
+            $across = deg2rad($one->turn);
+            $dx = $other->x - $seat->x;
+            $dy = $other->y - $seat->y;
+            if (abs($dx * cos($across) + $dy * sin($across)) >= abs(-$dx * sin($across) + $dy * cos($across))) {
+                return $this->clearance->between;
+            }
         }
 
-        return max(1200, intdiv($seat->kind->depth() + $other->kind->depth(), 2) + $this->clearance->before + $this->clearance->behind);
+        return 1200;
     }
 
     /** @return list<int> seats to which no aisle leads from any door */
@@ -253,9 +365,10 @@ final readonly class FloorPlan
                 $x = $c * self::GRID;
                 $y = $r * self::GRID;
                 foreach ($this->seats as $seat) {
-                    // Somebody walking past keeps half an aisle from the middle line of the way to what stands there.
-                    if (hypot($seat->x - $x, $seat->y - $y) < $half + min($seat->kind->width(), $seat->kind->depth()) / 2) {
+                    // The middle line of a way keeps half an aisle from what stands there.
+                    if ($seat->distanceTo($x, $y) < $half) {
                         $blocked["$c:$r"] = true;
+                        break;
                     }
                 }
                 foreach ($things as [$x1, $y1, $x2, $y2]) {
@@ -285,16 +398,12 @@ final readonly class FloorPlan
         }
         $cutOff = [];
         foreach ($this->seats as $at => $seat) {
-            $reach = (int) ceil(($half + $seat->kind->depth() / 2) / self::GRID) + 1;
             $reached = false;
-            $sc = intdiv($seat->x, self::GRID);
-            $sr = intdiv($seat->y, self::GRID);
-            for ($c = $sc - $reach; $c <= $sc + $reach && !$reached; ++$c) {
-                for ($r = $sr - $reach; $r <= $sr + $reach; ++$r) {
-                    if (isset($seen["$c:$r"]) && !isset($blocked["$c:$r"])) {
-                        $reached = true;
-                        break;
-                    }
+            foreach (array_keys($seen) as $key) {
+                [$c, $r] = explode(':', $key);
+                if (!isset($blocked[$key]) && $seat->distanceTo((int) $c * self::GRID, (int) $r * self::GRID) < $half + 2 * self::GRID) {
+                    $reached = true;
+                    break;
                 }
             }
             if (!$reached) {

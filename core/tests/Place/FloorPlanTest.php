@@ -89,6 +89,39 @@ final class FloorPlanTest extends TestCase
         self::assertSame('', $told($chair(5000, 5500), new Seat('b', SeatKind::Chair, 5600, 3000, 0)));
     }
 
+    public function testLegsStandingAndABedsHelperKeepTheirPlace(): void
+    {
+        $told = static fn (Seat $seat, Seat ...$others): string => implode(' ', (new FloorPlan(self::room(), new Clearance(1200, 900, 900), [5000, 800], array_values($others)))->problemsOf($seat));
+        $chair = static fn (int $x, int $y): Seat => new Seat("$x-$y", SeatKind::Chair, $x, $y, 0);
+
+        self::assertSame('', $told($chair(5000, 5000)));
+        self::assertStringContainsString('Legs need 0.90 m', $told(new Seat('a', SeatKind::Chair, 1500, 3800, -90)), 'the piano is in the way of the legs');
+        self::assertStringContainsString('Standing needs 0.90 m', $told($chair(5000, 7000)));
+        // Two rows: nobody sits where the first row stands up, and the second row's legs stay out of there too.
+        self::assertStringContainsString('a neighbour stretches the legs or stands up', $told($chair(5400, 4400), $chair(5000, 3000)));
+        self::assertStringContainsString('Legs need 0.90 m', $told($chair(5400, 5000), $chair(5000, 3000)));
+        self::assertSame('', $told($chair(5600, 5450), $chair(5000, 3000)));
+
+        $bed = new Seat('bed', SeatKind::Bed, 3000, 5000, 0);
+        self::assertSame('', $told($bed));
+        self::assertSame('', $told($bed, $chair(4200, 5000)), 'the other side is free');
+        self::assertStringContainsString('one side of the bed', $told($bed, $chair(4200, 5000), $chair(1800, 5000)));
+        self::assertStringContainsString('comes to a bed', $told($chair(1800, 5000), $chair(4200, 5000), $bed));
+    }
+
+    public function testWhatIsKeptFreeIsDrawnWhereItIs(): void
+    {
+        $plan = new FloorPlan(self::room(), new Clearance(1200, 900, 900), [5000, 800], []);
+        $box = static fn (array $zone): array => array_map(static fn (callable $of): int => (int) round($of($zone)), [
+            static fn (array $z): float => min(array_column($z, 0)), static fn (array $z): float => min(array_column($z, 1)),
+            static fn (array $z): float => max(array_column($z, 0)), static fn (array $z): float => max(array_column($z, 1)),
+        ]);
+
+        self::assertSame([[4700, 2800, 5300, 3700], [4700, 4300, 5300, 5200]], array_map($box, $plan->keptFree(new Seat('a', SeatKind::Chair, 5000, 4000, 0))));
+        self::assertSame([[5300, 3700, 6200, 4300], [3800, 3700, 4700, 4300]], array_map($box, $plan->keptFree(new Seat('a', SeatKind::Chair, 5000, 4000, 90))));
+        self::assertSame([[5500, 3000, 6400, 5100]], array_map($box, (new FloorPlan(self::room(), $plan->clearance, [5000, 800], [new Seat('b', SeatKind::Chair, 4000, 4000, 0)]))->keptFree(new Seat('bed', SeatKind::Bed, 5000, 4050, 0))));
+    }
+
     public function testASeatWithoutAWayToADoorIsFound(): void
     {
         $wall = [];

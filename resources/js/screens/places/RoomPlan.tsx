@@ -178,6 +178,12 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                             </text>
                         </g>
                     )}
+                    {layout?.seats.map((seat, at) => {
+                        const seen = answer?.layout.seats[at];
+                        // Moved since the last answer: its zones are drawn again when the next one comes.
+                        const still = seen?.x === seat.x && seen.y === seat.y && seen.turn === seat.turn;
+                        return still && answer?.free[at]?.map((zone, number) => <polygon key={`${at}-${number}`} points={zone.join(' ')} fill="var(--color-channel)" stroke="var(--color-dash)" strokeWidth="16" strokeDasharray="70 60" />);
+                    })}
                     {layout?.seats.map((seat, at) => (
                         <SeatDrawing
                             key={seat.person || at}
@@ -196,7 +202,7 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                         />
                     ))}
                 </svg>
-                <p className="text-[15px] text-ink-soft">Move a seat by hand, or choose it and use the arrow keys (with Shift half a metre); R turns it. Local building and fire codes come first.</p>
+                <p className="text-[15px] text-ink-soft">Dashed outlines are kept free for legs, for standing up and for a helper at a bed. Move a seat by hand, or choose it and use the arrow keys (with Shift half a metre); R turns it. Local building and fire codes come first.</p>
             </div>
             <div className="space-y-4">
                 {layout && (
