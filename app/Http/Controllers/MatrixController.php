@@ -74,7 +74,7 @@ final class MatrixController
         return $this->answer($class);
     }
 
-    /** One line per person, for the wall of the office and not for the room. */
+    /** What each person does otherwise, on paper, for the teacher alone. */
     public function print(Request $request, int $seatedClass): View
     {
         $class = $this->find($request, $seatedClass);

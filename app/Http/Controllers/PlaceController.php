@@ -81,9 +81,7 @@ final class PlaceController
         $clearance = self::clearance($class, $desk);
         $gave = null;
         if (isset($asked['layout'])) {
-            $layout = $asked['layout'];
-            $seats = array_map(static fn (array $seat): Seat => new Seat($seat['person'], SeatKind::from($seat['kind']), $seat['x'], $seat['y'], $seat['turn']), $layout['seats']);
-            $plan = new FloorPlan($room, $clearance, [$layout['teacher'][0], $layout['teacher'][1]], array_values($seats));
+            $plan = self::standing($room, $clearance, $asked['layout']);
         } else {
             $people = [];
             foreach ($desk->group($class->group)->people as $person) {
@@ -127,10 +125,8 @@ final class PlaceController
         return view('floor', [
             'place' => $found,
             'class' => $class,
-            'room' => self::room($found->document['room'] ?? abort(404)),
-            'layout' => $layout,
+            'plan' => self::standing(self::room($found->document['room'] ?? abort(404)), self::clearance($class, $desk), $layout),
             'names' => array_column(array_map(static fn (Participant $person): array => ['id' => $person->id, 'name' => $person->name], $desk->group($class->group)->people), 'name', 'id'),
-            'asks' => self::clearance($class, $desk)->inWords(),
         ]);
     }
 
@@ -167,6 +163,14 @@ final class PlaceController
             'hips' => $fit->hipsAreHighEnough(),
             'feet' => $fit->feetAreFlat(),
         ]);
+    }
+
+    /** @param array<string, mixed> $layout in the open form */
+    private static function standing(Room $room, Clearance $clearance, array $layout): FloorPlan
+    {
+        $seats = array_map(static fn (array $seat): Seat => new Seat($seat['person'], SeatKind::from($seat['kind']), $seat['x'], $seat['y'], $seat['turn']), $layout['seats']);
+
+        return new FloorPlan($room, $clearance, [$layout['teacher'][0], $layout['teacher'][1]], array_values($seats));
     }
 
     private static function clearance(SeatedClass $class, ClassDesk $desk): Clearance
