@@ -2,18 +2,22 @@
 
 declare(strict_types=1);
 
+use App\Safekeeping\DataKey;
+
 return [
-    'driver' => env('SESSION_DRIVER', 'file'),
+    // In the database it belongs to: signing in to one set of data never opens another.
+    'driver' => env('SESSION_DRIVER', 'database'),
+    'table' => 'sessions',
     'lifetime' => 600,
     'expire_on_close' => false,
     'encrypt' => true,
-    'files' => storage_path('framework/sessions'),
     'lottery' => [2, 100],
-    'cookie' => 'kind_chair_session',
+    // Browsers keep cookies by host and not by port, so two sets of data on one machine need names of their own.
+    'cookie' => 'kind_chair_' . DataKey::fingerprint(DataKey::current()),
     'path' => '/',
     'domain' => null,
-    // Off only where the application is reached over plain http on this machine.
-    'secure' => env('SESSION_SECURE_COOKIE', true),
+    // Left open: as the request came, so over https always.
+    'secure' => env('SESSION_SECURE_COOKIE'),
     'http_only' => true,
     'same_site' => 'strict',
     'partitioned' => false,

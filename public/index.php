@@ -7,6 +7,9 @@ use Illuminate\Http\Request;
 
 define('LARAVEL_START', microtime(true));
 
+// Nobody needs to know what this runs on.
+header_remove('X-Powered-By');
+
 require __DIR__ . '/../vendor/autoload.php';
 
 /** @var Application $app */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BackupController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\FigureSheetController;
 use App\Http\Controllers\FileController;
@@ -12,25 +13,49 @@ use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MatrixController;
 use App\Http\Controllers\OwnMovementController;
 use App\Http\Controllers\ParticipantController;
+use App\Http\Controllers\PeopleFileController;
+use App\Http\Controllers\PersonDataController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PrecautionController;
 use App\Http\Controllers\ReadinessController;
+use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\WelcomeController;
+use App\Http\Middleware\KeepsDailyBackup;
 use Illuminate\Support\Facades\Route;
 
+// Ids are whole numbers that fit a database; anything else is simply not there.
+Route::patterns(array_fill_keys(['seatedClass', 'ledClass', 'group', 'participant', 'place'], '[0-9]{1,18}'));
+
 Route::middleware('guest')->group(static function (): void {
-    Route::get('/welcome', [AccountController::class, 'welcome']);
-    Route::post('/welcome', [AccountController::class, 'create'])->middleware('throttle:sign-in');
-    Route::get('/sign-in', [AccountController::class, 'signInPage'])->middleware('account')->name('login');
-    Route::post('/sign-in', [AccountController::class, 'signIn'])->middleware('throttle:sign-in');
-    Route::post('/sign-in/demo', [AccountController::class, 'signInToDemo'])->middleware('throttle:120,1');
+    Route::get('/welcome', [WelcomeController::class, 'show']);
+    Route::post('/welcome', [WelcomeController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/invitation/{token}', [WelcomeController::class, 'invited'])->where('token', '[A-Za-z0-9]{10,80}');
+    Route::post('/invitation/{token}', [WelcomeController::class, 'accept'])->where('token', '[A-Za-z0-9]{10,80}')->middleware('throttle:sign-in');
+    Route::get('/sign-in', [SessionController::class, 'create'])->middleware('account')->name('login');
 });
+// Also from within a page that is open: signing in again in place.
+Route::get('/session', [SessionController::class, 'show']);
+Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+Route::post('/sign-in/demo', [SessionController::class, 'demo'])->middleware('throttle:120,1');
 
 Route::middleware(['account', 'auth'])->group(static function (): void {
-    Route::post('/sign-out', [AccountController::class, 'signOut']);
+    Route::post('/sign-out', [SessionController::class, 'destroy']);
 
     Route::prefix('api')->group(static function (): void {
+        Route::get('account', [AccountController::class, 'show']);
+        Route::put('account', [AccountController::class, 'update']);
+        Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:20,1');
+        Route::delete('account/sessions/{session?}', [AccountController::class, 'signOutElsewhere']);
+        Route::post('account/invitations', [AccountController::class, 'invite']);
+        Route::delete('account/invitations', [AccountController::class, 'withdrawInvitations']);
+        Route::get('account/file', [AccountController::class, 'export']);
+        Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:20,1');
+        Route::get('backups', [BackupController::class, 'show']);
+        Route::put('backups/passphrase', [BackupController::class, 'passphrase']);
+        Route::get('backups/file', [BackupController::class, 'download']);
+
         Route::get('library', [LibraryController::class, 'show']);
         Route::get('figures', [LibraryController::class, 'drawn']);
         Route::get('movements', [LibraryController::class, 'index']);
@@ -53,10 +78,11 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::post('groups/{group}/people', [ParticipantController::class, 'store']);
         Route::put('groups/{group}/people/{participant}', [ParticipantController::class, 'join']);
         Route::delete('groups/{group}/people/{participant}', [ParticipantController::class, 'leave']);
-        Route::post('groups/{group}/file', [ParticipantController::class, 'look']);
-        Route::post('groups/{group}/import', [ParticipantController::class, 'import']);
-        Route::get('groups/{group}/people.csv', [ParticipantController::class, 'table']);
-        Route::get('people/{participant}/file', [ParticipantController::class, 'export']);
+        Route::post('groups/{group}/file', [PeopleFileController::class, 'look']);
+        Route::post('groups/{group}/import', [PeopleFileController::class, 'store']);
+        Route::get('groups/{group}/people.csv', [PeopleFileController::class, 'table']);
+        Route::get('people/{participant}/file', [PersonDataController::class, 'export']);
+        Route::get('people/{participant}/traces', [PersonDataController::class, 'traces']);
         Route::get('precautions', [PrecautionController::class, 'index']);
         Route::post('precautions', [PrecautionController::class, 'store']);
         Route::delete('precautions/{code}', [PrecautionController::class, 'destroy']);
@@ -64,7 +90,7 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::post('places/{place}/floor', [PlaceController::class, 'floor']);
         Route::post('fit', [PlaceController::class, 'fit']);
         Route::put('people/{participant}', [ParticipantController::class, 'update']);
-        Route::delete('people/{participant}', [ParticipantController::class, 'destroy']);
+        Route::delete('people/{participant}', [PersonDataController::class, 'destroy']);
 
         Route::post('classes/import', [FileController::class, 'import']);
         Route::apiResource('classes', ClassController::class)->parameters(['classes' => 'seatedClass'])->except('show');
@@ -96,8 +122,8 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
 
     Route::get('/classes/{seatedClass}/sheet', [SheetController::class, 'show']);
     Route::get('/classes/{seatedClass}/who/print', [MatrixController::class, 'print']);
-    Route::get('/classes/{seatedClass}/who/{participant}', [MatrixController::class, 'page'])->whereNumber('participant');
+    Route::get('/classes/{seatedClass}/who/{participant}', [MatrixController::class, 'page']);
     Route::get('/places/{place}/floor', [PlaceController::class, 'print']);
     Route::get('/movements/figures', [FigureSheetController::class, 'show']);
-    Route::view('/{any?}', 'app')->where('any', '(?!api/).*');
+    Route::view('/{any?}', 'app')->where('any', '(?!api/).*')->middleware(KeepsDailyBackup::class);
 });

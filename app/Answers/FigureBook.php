@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Craft\Kept;
+use App\Craft\Shelf;
+use App\Models\User;
 use KindChair\Body\Side;
 use KindChair\Figure\Figure;
 use KindChair\Movement\Base;
@@ -17,9 +19,17 @@ final readonly class FigureBook
     /** The chair with arms, where a base is asked for. */
     public const ARMCHAIR = 'armchair';
 
-    /** @param int $teacher whose shelf the library is; figures are drawn once for each */
-    public function __construct(private MovementLibrary $library, private int $teacher = 0)
+    /**
+     * @param string $owner whose shelf the library is; figures of shipped movements are everybody's
+     * @param string $mark of that shelf
+     */
+    public function __construct(private MovementLibrary $library, private string $owner, private string $mark)
     {
+    }
+
+    public static function of(MovementLibrary $library, ?User $teacher): self
+    {
+        return new self($library, Shelf::owner($teacher), app(Shelf::class)->mark($teacher));
     }
 
     public static function key(string $movement, string $variation, string $base, string $side = 'left'): string
@@ -41,13 +51,25 @@ final readonly class FigureBook
     {
         $figures = [];
         foreach ($keys as $key) {
-            $shapes = $figures[$key] ?? Kept::of("figure:$this->teacher:$key", fn (): array => $this->figure($key)?->toArray() ?? []);
+            $shapes = $figures[$key] ?? $this->kept($key);
             if ($shapes !== []) {
                 $figures[$key] = $shapes;
             }
         }
 
         return $figures;
+    }
+
+    /** @return list<array{kind: string, role: string, width: float, points: list<float>}> */
+    private function kept(string $key): array
+    {
+        $draw = fn (): array => $this->figure($key)?->toArray() ?? [];
+        $movement = (string) strtok($key, '/');
+        if ($movement !== 'rest' && !$this->library->has($movement)) {
+            return [];
+        }
+
+        return str_contains($movement, '@') ? Kept::of("$this->owner:figure:$key", $this->mark, $draw) : Kept::of("shipped:figure:$key", '', $draw);
     }
 
     private function figure(string $key): ?Figure

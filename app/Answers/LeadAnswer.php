@@ -12,6 +12,7 @@ use KindChair\Figure\Motion;
 use KindChair\Fit\Mark;
 use KindChair\Fit\Version;
 use KindChair\People\Group;
+use KindChair\People\Participant;
 use KindChair\Plan\Entry;
 use KindChair\Script\Script;
 use KindChair\Timeline\Beat;
@@ -29,6 +30,7 @@ final readonly class LeadAnswer
         $plan = $this->desk->read($class->plan($led->revision)->document);
         $group = $this->desk->peopleOf($class);
         $review = $this->desk->reviewOf($class, $plan, $group);
+        $ids = array_keys($class->group?->documents() ?? []);
         $entries = [];
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
@@ -44,7 +46,7 @@ final readonly class LeadAnswer
             'planned' => $review->timeline->length() / 10,
             'mirrors' => $plan->settings->mirrors,
             'entries' => $entries,
-            'figures' => (object) (new FigureBook($this->desk->craft->library, $class->user_id))->draw(self::keys($entries)),
+            'figures' => (object) FigureBook::of($this->desk->craft->library, $class->user)->draw(self::keys($entries)),
             'beats' => array_map(static fn (Beat $beat): array => [
                 'entry' => $beat->entryId,
                 'kind' => $beat->kind->value,
@@ -58,11 +60,12 @@ final readonly class LeadAnswer
                 'units' => $beat->units,
                 'words' => $beat->words,
             ], $review->timeline->beats()),
-            'people' => array_map(static fn ($person): array => [
+            'people' => array_map(static fn (Participant $person, int $id): array => [
                 'id' => $person->id,
+                'participant' => $id,
                 'name' => $person->name,
                 'base' => $person->base->value,
-            ], $group->people),
+            ], $group->people, $ids),
         ];
     }
 

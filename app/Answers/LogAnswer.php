@@ -23,7 +23,8 @@ final readonly class LogAnswer
             'startedAt' => $led->started_at->toIso8601String(),
             'endedAt' => $led->ended_at?->toIso8601String(),
             'note' => $led->note ?? '',
-            'attendance' => (object) ($led->attendance ?? []),
+            'attendance' => (object) $led->attendances->whereNotNull('participant_id')->pluck('came', 'participant_id')->all(),
+            'came' => $led->attendances->where('came', true)->count(),
         ];
     }
 
@@ -33,7 +34,7 @@ final readonly class LogAnswer
         $class = $led->seatedClass;
         $plan = $this->desk->read($class->plan($led->revision)->document);
         $group = $this->desk->group($class->group);
-        $record = ClassRecord::of($plan, $this->desk->timeline($plan, $group->paceFactor()), $led->done ?? []);
+        $record = ClassRecord::of($plan, $this->desk->timeline($plan, $group->paceFactor()), $led->done());
         $names = [];
         foreach ($plan->entries() as $entry) {
             $names[$entry->id] = $this->desk->movement($entry->movement);
@@ -55,7 +56,21 @@ final readonly class LogAnswer
                 'left' => $row['left'] / 10,
                 'right' => $row['right'] / 10,
             ], $record->entries),
-            'people' => array_map(static fn ($person): array => ['id' => $person->id, 'name' => $person->name], $group->people),
+            'people' => self::people($led),
         ];
+    }
+
+    /** @return list<array{id: int, name: string}> who is in the group, and whoever was noted then and has left it since */
+    private static function people(LedClass $led): array
+    {
+        $people = $led->seatedClass->group?->people->pluck('name', 'id')->all() ?? [];
+        foreach ($led->attendances as $one) {
+            if ($one->participant !== null) {
+                $people[$one->participant->id] = $one->participant->name;
+            }
+        }
+        asort($people, SORT_NATURAL | SORT_FLAG_CASE);
+
+        return array_map(static fn (int $id, string $name): array => ['id' => $id, 'name' => $name], array_keys($people), $people);
     }
 }

@@ -57,7 +57,7 @@ final readonly class MatrixAnswer
                 'cells' => array_map(fn (string $entry): array => $this->cell($review->versions[$entry][$at], $person), array_keys($movements)),
             ], $group->people, array_keys($group->people)),
             'entries' => $entries,
-            'bring' => PackingList::of($review->versions, $this->desk->craft->changeOvers, $class->venue?->document['kit'] ?? null),
+            'bring' => PackingList::of($review->versions, $this->desk->craft->changeOvers, $class->venue?->counted()),
             'choices' => $class->choices()->with('participant')->latest('id')->get()->map(static fn (VersionChoice $choice): array => [
                 'id' => $choice->id,
                 'person' => $choice->participant->name,

@@ -67,7 +67,7 @@ final readonly class MovementAnswer
             'sources' => $movement->sources,
             'own' => $own === null ? null : ['key' => $own->key, 'number' => $own->number, 'hasDraft' => $own->draft !== null],
             'uses' => Catalogue::uses($teacher, $movement->id),
-            'figures' => (object) (new FigureBook($this->craft->library, $teacher->id))->draw(self::keys($movement)),
+            'figures' => (object) FigureBook::of($this->craft->library, $teacher)->draw(self::keys($movement)),
         ];
     }
 

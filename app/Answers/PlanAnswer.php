@@ -25,6 +25,7 @@ use KindChair\Review\SpineIdea;
 use KindChair\Review\Tally;
 use KindChair\Script\DoseWords;
 use KindChair\Timeline\TimedPass;
+use KindChair\Timeline\TimelineBuilder;
 
 /** Everything the Plan screen draws, in one answer (schema/answer-plan.schema.json). */
 final readonly class PlanAnswer
@@ -36,10 +37,13 @@ final readonly class PlanAnswer
     /** @return array<string, mixed> */
     public function of(SeatedClass $class): array
     {
+        return [...$this->head($class), ...$this->body($class, $class->plan()->document)];
+    }
+
+    /** @return array<string, mixed> what is told of the current revision itself */
+    public function head(SeatedClass $class): array
+    {
         $revision = $class->plan();
-        $plan = $this->desk->read($revision->document);
-        $group = $this->desk->peopleOf($class);
-        $review = $this->desk->reviewOf($class, $plan, $group);
 
         return [
             'class' => ClassAnswer::of($class),
@@ -47,7 +51,23 @@ final readonly class PlanAnswer
             'savedAt' => $revision->created_at?->toIso8601String(),
             'canUndo' => $revision->parent !== null,
             'canRedo' => $class->canRedo(),
-            'plan' => $revision->document,
+        ];
+    }
+
+    /**
+     * @param array<array-key, mixed> $document
+     * @return array<string, mixed> what is worked out of a plan of this class, stored or not
+     */
+    public function body(SeatedClass $class, array $document): array
+    {
+        unset($document['group'], $document['movements']);
+        $plan = $this->desk->read($document);
+        $group = $this->desk->peopleOf($class);
+        $review = $this->desk->reviewOf($class, $plan, $group);
+        $timelines = $this->desk->timelines();
+
+        return [
+            'plan' => $document,
             'totals' => $this->totals($plan, $review),
             'entries' => $this->entries($plan, $review, $group),
             'spine' => array_map(Clock::seconds(...), $review->coverage->spine),
@@ -58,7 +78,7 @@ final readonly class PlanAnswer
                 'seconds' => Clock::seconds($review->coverage->zones[$zone->value]),
             ], Zone::cases()),
             'stillness' => Clock::seconds($review->coverage->stillness),
-            'findings' => array_map(fn (Finding $finding): array => $this->finding($finding, $review, $group->paceFactor()), $review->findings),
+            'findings' => array_map(fn (Finding $finding): array => self::finding($finding, $review, $timelines, $group->paceFactor()), $review->findings),
             'people' => array_map(static fn ($person): array => [
                 'id' => $person->id,
                 'name' => $person->name,
@@ -201,11 +221,11 @@ final readonly class PlanAnswer
     }
 
     /** @return array<string, mixed> */
-    private function finding(Finding $finding, Review $review, float $pace): array
+    private static function finding(Finding $finding, Review $review, TimelineBuilder $timelines, float $pace): array
     {
         $remedy = null;
         if ($finding->remedy !== null) {
-            $after = $this->desk->timeline($finding->remedy->plan, $pace)->length();
+            $after = $timelines->length($finding->remedy->plan, $pace);
             $remedy = [
                 'label' => $finding->remedy->label,
                 'cost' => $after === $review->timeline->length() ? null : Clock::difference($after - $review->timeline->length()),

@@ -9,6 +9,7 @@ use App\Models\SeatedClass;
 use KindChair\Body\Side;
 use KindChair\Figure\Figure;
 use KindChair\Fit\Mark;
+use KindChair\Place\PackingList;
 use KindChair\Script\DoseWords;
 use KindChair\Script\Script;
 
@@ -27,7 +28,6 @@ final readonly class SheetAnswer
         $review = $this->desk->reviewOf($class, $plan, $group);
         $lines = Script::of($review->timeline, $plan->settings);
         $sections = [];
-        $bring = [];
         $different = [];
         foreach ($plan->sections as $section) {
             $rows = [];
@@ -49,9 +49,6 @@ final readonly class SheetAnswer
                 ];
                 $marks = [];
                 foreach ($review->versions[$entry->id] as $at => $version) {
-                    foreach ($version->props as $prop) {
-                        $bring[$prop][$version->participant] = true;
-                    }
                     if ($version->mark !== Mark::Fully) {
                         $marks[] = ['name' => $group->people[$at]->name, 'version' => $version];
                     }
@@ -70,10 +67,7 @@ final readonly class SheetAnswer
             'slot' => $plan->slotMinutes,
             'planned' => $review->timeline->length(),
             'sections' => $sections,
-            'bring' => array_combine(
-                array_map(fn (string $id): string => $this->desk->propName($id), array_keys($bring)),
-                array_map('count', $bring),
-            ),
+            'bring' => PackingList::of($review->versions, $this->desk->craft->changeOvers, $class->venue?->counted()),
             'different' => array_values(array_filter($different, static fn (array $row): bool => $row['people'] !== [])),
             'groupSize' => count($group->people),
         ];

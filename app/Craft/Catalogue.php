@@ -6,6 +6,8 @@ namespace App\Craft;
 
 use App\Models\Group as GroupModel;
 use App\Models\User;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Carbon;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\Mark;
 use KindChair\Fit\MovementFacts;
@@ -22,7 +24,7 @@ final readonly class Catalogue
     /** The breath in which times are told; a class has its own. */
     private const PATTERN = 'even';
 
-    public function __construct(private Craft $craft, private ClassDesk $desk)
+    public function __construct(private Craft $craft, private ClassDesk $desk, private Shelf $shelf)
     {
     }
 
@@ -39,9 +41,9 @@ final readonly class Catalogue
      */
     public function fit(GroupModel $group): array
     {
-        $name = 'fit:' . md5(json_encode([$group->document(), $group->user->ownPrecautions()->pluck('document')], JSON_THROW_ON_ERROR)) . ':' . $this->shelf();
+        $from = md5(json_encode([$group->document(), $group->user->ownPrecautions()->pluck('document')], JSON_THROW_ON_ERROR) . $this->shelf->mark($group->user));
 
-        return Kept::of($name, function () use ($group): array {
+        return Kept::of("$group->user_id:fit:$group->id", $from, function () use ($group): array {
             $people = $this->desk->group($group);
             $chooser = new Chooser($this->craft->library, $this->craft->ranges);
             $fit = [];
@@ -58,12 +60,6 @@ final readonly class Catalogue
         return Trial::of($movement, new TimelineBuilder($this->craft->library, $this->craft->changeOvers), $this->craft->patterns->get(self::PATTERN));
     }
 
-    /** Changes with the movements on the shelf. */
-    private function shelf(): string
-    {
-        return md5(implode(' ', $this->craft->library->ids()));
-    }
-
     /**
      * Where a class of this teacher uses a movement, in any of its versions.
      *
@@ -71,13 +67,18 @@ final readonly class Catalogue
      */
     public static function uses(User $teacher, string $id): array
     {
-        $base = strtok($id, '@');
+        $base = (string) strtok($id, '@');
+        $plans = $teacher->classes()->toBase()
+            ->join('plan_revisions', static fn (JoinClause $join) => $join->on('plan_revisions.seated_class_id', 'seated_classes.id')->on('plan_revisions.number', 'seated_classes.revision'))
+            ->where('plan_revisions.document', 'like', '%"' . $base . '%')
+            ->orderByDesc('starts_at')
+            ->get(['seated_classes.id', 'seated_classes.title', 'starts_at', 'document']);
         $uses = [];
-        foreach ($teacher->classes()->orderByDesc('starts_at')->get() as $class) {
-            foreach ($class->plan()->document['sections'] ?? [] as $section) {
+        foreach ($plans as $plan) {
+            foreach (json_decode($plan->document, true)['sections'] ?? [] as $section) {
                 foreach ($section['entries'] as $entry) {
                     if (strtok((string) $entry['movement'], '@') === $base) {
-                        $uses[$class->id] = ['id' => $class->id, 'title' => $class->title, 'startsAt' => $class->starts_at?->format('Y-m-d\TH:i')];
+                        $uses[$plan->id] = ['id' => $plan->id, 'title' => $plan->title, 'startsAt' => $plan->starts_at === null ? null : Carbon::parse($plan->starts_at)->format('Y-m-d\TH:i')];
                     }
                 }
             }
@@ -89,7 +90,10 @@ final readonly class Catalogue
     /** @return list<MovementFacts> */
     private function facts(): array
     {
-        return Kept::of('facts:' . $this->shelf(), fn (): array => array_map(
+        $teacher = auth()->user();
+        $teacher = $teacher instanceof User ? $teacher : null;
+
+        return Kept::of(Shelf::owner($teacher) . ':facts', $this->shelf->mark($teacher), fn (): array => array_map(
             fn (Movement $movement): MovementFacts => MovementFacts::of($movement, $this->trial($movement)),
             $this->craft->library->all(),
         ));

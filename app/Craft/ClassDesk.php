@@ -7,6 +7,9 @@ namespace App\Craft;
 use App\Answers\FigureBook;
 use App\Models\Group as GroupModel;
 use App\Models\SeatedClass;
+use App\Models\VersionChoice;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 use KindChair\Fit\Choice;
 use KindChair\Fit\Version;
 use KindChair\Format\Craft;
@@ -42,6 +45,23 @@ final readonly class ClassDesk
         return (new PlanReader($this->craft))->read($document);
     }
 
+    /**
+     * A plan as it is about to be stored.
+     *
+     * @param array<array-key, mixed> $document
+     * @throws FormatError also when it is longer than can be worked out while somebody waits
+     */
+    public function readNew(array $document): ClassPlan
+    {
+        $plan = $this->read($document);
+        $count = count($plan->entries());
+        if ($count > ClassPlan::MOST_ENTRIES) {
+            throw new FormatError('the class', sprintf('it has %d movements; a class holds up to %d. Please plan it as two.', $count, ClassPlan::MOST_ENTRIES));
+        }
+
+        return $plan;
+    }
+
     public function group(?GroupModel $group): Group
     {
         return $group === null ? Group::nobody() : (new GroupReader($this->craft->precautions))->read($group->document());
@@ -54,7 +74,7 @@ final readonly class ClassDesk
             return Group::nobody();
         }
         $document = $class->group->document();
-        $checks = $class->checks()->get()->keyBy('participant_id');
+        $checks = self::fresh($class, 'checks')->keyBy('participant_id');
         $at = 0;
         foreach (array_keys($class->group->documents()) as $participant) {
             $answers = $checks->get($participant)->answers ?? null;
@@ -68,6 +88,12 @@ final readonly class ClassDesk
         }
 
         return (new GroupReader($this->craft->precautions))->read($document);
+    }
+
+    /** @return Collection<int, Model> as they were loaded for many classes at once, or else as they are stored now */
+    private static function fresh(SeatedClass $class, string $relation): Collection
+    {
+        return $class->relationLoaded($relation) ? $class->getRelation($relation) : $class->{$relation}()->get();
     }
 
     /** A class reviewed with its people, its place and what the teacher chose for them. */
@@ -88,7 +114,8 @@ final readonly class ClassDesk
             $movements[$entry->id] = $this->movement($entry->movement);
         }
         $choices = [];
-        foreach ($class->choices()->whereNull('ended_at')->get() as $stored) {
+        foreach (self::fresh($class, 'choices')->whereNull('ended_at') as $stored) {
+            /** @var VersionChoice $stored */
             $choice = $stored->choice;
             $movement = $movements[$stored->entry] ?? null;
             $known = $movement !== null && isset($keys[$stored->participant_id]) && ($choice['variation'] === null || $movement->hasVariation($choice['variation']));
@@ -107,7 +134,13 @@ final readonly class ClassDesk
 
     public function timeline(ClassPlan $plan, float $pace): Timeline
     {
-        return (new TimelineBuilder($this->craft->library, $this->craft->changeOvers))->build($plan, $pace);
+        return $this->timelines()->build($plan, $pace);
+    }
+
+    /** What lays plans out in time; kept while many plans are compared that differ a little. */
+    public function timelines(): TimelineBuilder
+    {
+        return new TimelineBuilder($this->craft->library, $this->craft->changeOvers);
     }
 
     /**

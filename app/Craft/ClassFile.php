@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Craft;
 
+use App\Files\AsksWhoIsWho;
+use App\Files\Download;
+use App\Files\SamePeople;
+use App\Models\Group;
 use App\Models\SeatedClass;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use JsonException;
 use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
+use KindChair\Format\PlainText;
 
 /** A class as an open plan file: one JSON document, with the own movements it uses, and its people if wanted. */
 final readonly class ClassFile
@@ -29,10 +34,7 @@ final readonly class ClassFile
             $document['group'] = $class->group->document();
         }
 
-        return json_encode(
-            $document,
-            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
-        ) . "\n";
+        return json_encode($document, Download::JSON) . "\n";
     }
 
     /**
@@ -49,6 +51,7 @@ final readonly class ClassFile
         if (!is_array($document)) {
             throw new FormatError('the document', 'expected a class.');
         }
+        PlainText::check($document);
         $this->schemas->check('plan', isset($document['movements']) ? [...$document, 'movements' => Workshop::withObjects($document['movements'])] : $document);
         foreach ($document['movements'] ?? [] as $at => $movement) {
             if (preg_match('/^[a-z0-9-]+@[1-9]\d*$/', $movement['id']) !== 1) {
@@ -59,7 +62,7 @@ final readonly class ClassFile
                 throw new FormatError("/movements/$at/$problem->place", lcfirst($problem->says));
             }
         }
-        $this->desk->with($document)->read($document);
+        $this->desk->with($document)->readNew($document);
         if (isset($document['group'])) {
             (new GroupReader($this->desk->craft->precautions))->read($document['group'], '/group');
         }
@@ -67,12 +70,16 @@ final readonly class ClassFile
         return $document;
     }
 
-    /** @throws FormatError before anything is changed */
-    public function import(User $teacher, string $json): SeatedClass
+    /**
+     * @param array<string, int|null> $same who of the file is who of the teacher's people, by key; null for somebody new
+     * @throws FormatError before anything is changed
+     * @throws AsksWhoIsWho before anything is changed
+     */
+    public function import(User $teacher, string $json, array $same = []): SeatedClass
     {
         $document = $this->read($json);
 
-        return DB::transaction(function () use ($teacher, $document): SeatedClass {
+        return DB::transaction(function () use ($teacher, $document, $same): SeatedClass {
             $names = [];
             foreach ($document['movements'] ?? [] as $movement) {
                 $names[$movement['id']] = $this->movements->takeVersion($teacher, $movement);
@@ -82,15 +89,8 @@ final readonly class ClassFile
                     $entry['movement'] = $names[$entry['movement']] ?? $entry['movement'];
                 }
             }
-            unset($section, $entry, $document['movements']);
-            $group = null;
-            if (is_array($document['group'] ?? null)) {
-                $group = $teacher->groups()->create(['name' => $document['group']['name']]);
-                foreach ($document['group']['people'] as $person) {
-                    $group->add($person);
-                }
-            }
-            unset($document['group']);
+            unset($section, $entry);
+            $group = is_array($document['group'] ?? null) ? $this->group($teacher, $document['group'], $same) : null;
             $class = $teacher->classes()->make(['title' => $document['title']]);
             $class->group()->associate($group);
             $class->save();
@@ -98,6 +98,57 @@ final readonly class ClassFile
 
             return $class->load(['group', 'venue']);
         });
+    }
+
+    /**
+     * @param array{name: string, people: list<array<string, mixed>>} $document
+     * @param array<string, int|null> $same
+     */
+    private function group(User $teacher, array $document, array $same): Group
+    {
+        $known = SamePeople::of($teacher);
+        $asks = $members = [];
+        foreach ($document['people'] as $person) {
+            $like = $known->like($person['name'], $person['id']);
+            $id = $same[$person['id']] ?? null;
+            if ($like !== [] && !array_key_exists($person['id'], $same)) {
+                $asks[] = ['key' => $person['id'], 'name' => $person['name'], 'like' => $like];
+            } elseif ($id !== null) {
+                $members[] = $known->has($id) ? $id : throw new FormatError('the people', 'somebody you chose is not here any more. Please open the file again.');
+            }
+        }
+        if ($asks !== []) {
+            throw new AsksWhoIsWho($asks);
+        }
+        $group = count($members) === count($document['people']) ? $this->groupOf($teacher, $document['name'], $members) : null;
+        if ($group !== null) {
+            return $group;
+        }
+        $group = $teacher->groups()->create(['name' => $document['name']]);
+        $group->people()->attach(array_unique($members));
+        foreach ($document['people'] as $person) {
+            if (($same[$person['id']] ?? null) === null) {
+                $group->add($person);
+            }
+        }
+
+        return $group;
+    }
+
+    /**
+     * A group of this name with just these people, so that opening a file again makes no second one.
+     *
+     * @param list<int> $members
+     */
+    private function groupOf(User $teacher, string $name, array $members): ?Group
+    {
+        foreach ($teacher->groups()->with('people')->where('name', $name)->get() as $group) {
+            if ($group->people->count() === count($members) && $group->people->pluck('id')->diff($members)->isEmpty()) {
+                return $group;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -11,7 +11,10 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** What was worked out from the core once and is kept until a file of the core changes. */
+/**
+ * What was worked out once and is kept until what it was worked out from changes. One place for each name: what is
+ * worked out anew takes the place of what was there, so nothing old stays behind.
+ */
 final class Kept
 {
     /** Seconds. */
@@ -21,12 +24,22 @@ final class Kept
 
     /**
      * @template T
+     * @param string $name of the place; begins with the owner wherever a teacher's own data is in it
+     * @param string $from changes with what it is worked out from, besides the core
      * @param Closure(): T $make
      * @return T
      */
-    public static function of(string $name, Closure $make): mixed
+    public static function of(string $name, string $from, Closure $make): mixed
     {
-        return Cache::rememberForever($name . ':' . self::stamp(), $make);
+        $stamp = self::stamp() . ':' . $from;
+        $kept = Cache::get($name);
+        if (is_array($kept) && ($kept['stamp'] ?? null) === $stamp) {
+            return $kept['value'];
+        }
+        $value = $make();
+        Cache::forever($name, ['stamp' => $stamp, 'value' => $value]);
+
+        return $value;
     }
 
     /** Changes with any file of the core; looked at anew every few seconds. */

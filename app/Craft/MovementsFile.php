@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Craft;
 
+use App\Files\Download;
 use App\Models\OwnMovement;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use JsonException;
 use KindChair\Format\FormatError;
+use KindChair\Format\PlainText;
 
 /** Own movements as an open file: several at once, with a report of what was taken and what was not. */
 final readonly class MovementsFile
@@ -24,7 +26,7 @@ final readonly class MovementsFile
     {
         return json_encode(
             ['format' => self::FORMAT, 'version' => 1, 'movements' => array_map(static fn (array $document): array => Workshop::withObjects($document), $documents)],
-            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            Download::JSON,
         ) . "\n";
     }
 
@@ -126,6 +128,9 @@ final readonly class MovementsFile
             $file = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
         } catch (JsonException $damaged) {
             throw new FormatError('the document', 'this is not a whole JSON file: ' . lcfirst($damaged->getMessage()) . '.');
+        }
+        if (is_array($file)) {
+            PlainText::check($file);
         }
         if (is_array($file) && ($file['format'] ?? null) === 'kind-chair/movement') {
             return [$file];

@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace App\Craft;
 
+use App\Files\SamePeople;
+use App\Models\Group;
 use KindChair\Body\AgeBand;
 use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
+use KindChair\Format\PlainText;
 use KindChair\Movement\Base;
 use KindChair\People\Pace;
 use Sabre\VObject\Component\VCard;
 use Sabre\VObject\ParseException;
 use Sabre\VObject\Reader;
 
-/** People from a table (CSV) or from address cards (vCard): looked at first, taken in afterwards. */
+/**
+ * People from a table (CSV) or from address cards (vCard): looked at first, taken in afterwards.
+ *
+ * @phpstan-type Row array{cells: list<string>, person: array<string, mixed>|null, problem: string|null, like: list<array{id: int, name: string, groups: list<string>, sameName: bool}>, isTwice: bool}
+ */
 final readonly class PeopleFile
 {
-    public const MOST_ROWS = 500;
+    public const MOST_ROWS = Group::MOST;
     private const FIELDS = [
         'name' => ['name', 'full name', 'participant', 'person', 'initials', 'who'],
         'base' => ['base', 'seat', 'sits on', 'chair'],
@@ -33,28 +40,21 @@ final readonly class PeopleFile
     }
 
     /**
-     * @param list<string> $known names that are there already
+     * @param SamePeople $known who is there already
      * @param array<string, string>|null $mapping column number by field; guessed from the headings if null
-     * @return array{kind: 'csv'|'vcard', encoding: string, columns: list<string>, guess: array<string, string>, rows: list<array{cells: list<string>, person: array<string, mixed>|null, problem: string|null, duplicate: bool}>}
+     * @return array{kind: 'csv'|'vcard', encoding: string, columns: list<string>, guess: array<string, string>, rows: list<Row>}
      * @throws FormatError when nothing can be made of the file
      */
-    public function look(string $bytes, array $known, ?array $mapping = null): array
+    public function look(string $bytes, SamePeople $known, ?array $mapping = null): array
     {
         [$text, $encoding] = self::decoded($bytes);
         if (str_starts_with(ltrim($text), 'BEGIN:VCARD')) {
-            return ['kind' => 'vcard', 'encoding' => $encoding, 'columns' => ['Name', 'Phone'], 'guess' => [], 'rows' => $this->cards($text, $known)];
+            return ['kind' => 'vcard', 'encoding' => $encoding, 'columns' => ['Name', 'Phone'], 'guess' => [], 'rows' => self::compared($this->cards($text), $known)];
         }
         $table = self::table($text);
         $columns = array_map(trim(...), array_shift($table) ?? []);
         $mapping ??= self::guess($columns);
-        $rows = [];
-        foreach ($table as $cells) {
-            $rows[] = $this->row($cells, $mapping, $known);
-            $name = $rows[count($rows) - 1]['person']['name'] ?? null;
-            if (is_string($name)) {
-                $known[] = $name;
-            }
-        }
+        $rows = self::compared(array_map(fn (array $cells): array => $this->row($cells, $mapping), $table), $known);
 
         return ['kind' => 'csv', 'encoding' => $encoding, 'columns' => $columns, 'guess' => $mapping, 'rows' => $rows];
     }
@@ -98,10 +98,6 @@ final readonly class PeopleFile
     /** @return list<list<string>> */
     private static function table(string $text): array
     {
-        $lines = substr_count(trim($text), "\n");
-        if ($lines > self::MOST_ROWS) {
-            throw new FormatError('the file', sprintf('this table has %s rows; a group takes up to %d. Please split it.', number_format($lines), self::MOST_ROWS));
-        }
         $first = strtok($text, "\r\n") ?: '';
         $counts = [',' => substr_count($first, ','), ';' => substr_count($first, ';'), "\t" => substr_count($first, "\t")];
         arsort($counts);
@@ -114,6 +110,9 @@ final readonly class PeopleFile
             if ($cells !== [null]) {
                 $rows[] = array_map(static fn (?string $cell): string => trim($cell ?? ''), $cells);
             }
+        }
+        if (count($rows) - 1 > self::MOST_ROWS) {
+            throw new FormatError('the file', sprintf('this table has %s rows; a group takes up to %d. Please split it.', number_format(count($rows) - 1), self::MOST_ROWS));
         }
         if (count($rows) < 2) {
             throw new FormatError('the file', 'there is no table in it. The first row names the columns, such as Name, Base, Notes; each further row is a person.');
@@ -144,18 +143,20 @@ final readonly class PeopleFile
     /**
      * @param list<string> $cells
      * @param array<string, string> $mapping
-     * @param list<string> $known
-     * @return array{cells: list<string>, person: array<string, mixed>|null, problem: string|null, duplicate: bool}
+     * @return Row
      */
-    private function row(array $cells, array $mapping, array $known): array
+    private function row(array $cells, array $mapping): array
     {
         $at = static fn (string $field): string => isset($mapping[$field]) ? $cells[(int) $mapping[$field]] ?? '' : '';
-        $row = static fn (?array $person, ?string $problem, bool $duplicate = false): array => ['cells' => $cells, 'person' => $person, 'problem' => $problem, 'duplicate' => $duplicate];
+        $row = static fn (?array $person, ?string $problem): array => ['cells' => $cells, 'person' => $person, 'problem' => $problem, 'like' => [], 'isTwice' => false];
         $name = $at('name');
         if ($name === '') {
             return $row(null, 'There is no name in this row.');
         }
         foreach ($cells as $cell) {
+            if (!PlainText::is($cell)) {
+                return $row(null, 'This row has characters that cannot be seen. Please type it anew.');
+            }
             if (preg_match('/^[=+@]|^-[^\d\s]/', $cell) === 1) {
                 return $row(null, "\"$cell\" looks like a formula. Please write it as plain text.");
             }
@@ -199,7 +200,7 @@ final readonly class PeopleFile
         }
         $problem = $unknown === [] ? null : 'Not known as a precaution, kept as a note: ' . implode('; ', $unknown) . '.';
 
-        return $row($person, $problem, in_array(mb_strtolower($name), array_map(mb_strtolower(...), $known), true));
+        return $row($person, $problem);
     }
 
     private static function age(string $words): ?string
@@ -244,30 +245,54 @@ final readonly class PeopleFile
         return [$found, $unknown];
     }
 
-    /**
-     * @param list<string> $known
-     * @return list<array{cells: list<string>, person: array<string, mixed>|null, problem: string|null, duplicate: bool}>
-     */
-    private function cards(string $text, array $known): array
+    /** @return list<Row> */
+    private function cards(string $text): array
     {
         if (substr_count($text, 'BEGIN:VCARD') > self::MOST_ROWS) {
             throw new FormatError('the file', sprintf('a group takes up to %d people. Please split the file.', self::MOST_ROWS));
         }
         $rows = [];
         foreach (preg_split('/(?=BEGIN:VCARD)/', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $card) {
-            if (trim($card) === '') {
-                continue;
+            if (trim($card) !== '') {
+                $rows[] = self::card($card);
             }
-            try {
-                $read = Reader::read($card, Reader::OPTION_FORGIVING);
-                $name = $read instanceof VCard ? trim((string) ($read->FN ?? $read->N ?? '')) : '';
-                $phone = $read instanceof VCard ? trim((string) ($read->TEL ?? '')) : '';
-                $rows[] = $name === ''
-                    ? ['cells' => ['', $phone], 'person' => null, 'problem' => 'This card has no name.', 'duplicate' => false]
-                    : ['cells' => [$name, $phone], 'person' => ['name' => mb_substr($name, 0, 80), 'base' => 'chair'], 'problem' => null, 'duplicate' => in_array(mb_strtolower($name), array_map(mb_strtolower(...), $known), true)];
-                $known[] = $name;
-            } catch (ParseException) {
-                $rows[] = ['cells' => [mb_strimwidth(trim($card), 0, 60, '…'), ''], 'person' => null, 'problem' => 'This card is broken off or damaged.', 'duplicate' => false];
+        }
+
+        return $rows;
+    }
+
+    /** @return Row */
+    private static function card(string $card): array
+    {
+        $row = static fn (array $cells, ?array $person, ?string $problem): array => ['cells' => $cells, 'person' => $person, 'problem' => $problem, 'like' => [], 'isTwice' => false];
+        try {
+            $read = Reader::read($card, Reader::OPTION_FORGIVING);
+        } catch (ParseException) {
+            return $row([mb_strimwidth(trim($card), 0, 60, '…'), ''], null, 'This card is broken off or damaged.');
+        }
+        $name = $read instanceof VCard ? trim((string) ($read->FN ?? $read->N ?? '')) : '';
+        $phone = $read instanceof VCard ? trim((string) ($read->TEL ?? '')) : '';
+
+        return match (true) {
+            $name === '' => $row(['', $phone], null, 'This card has no name.'),
+            !PlainText::is($name) => $row([$name, $phone], null, 'This name has characters that cannot be seen. Please type it anew.'),
+            default => $row([$name, $phone], ['name' => mb_substr($name, 0, 80), 'base' => 'chair'], null),
+        };
+    }
+
+    /**
+     * @param list<Row> $rows
+     * @return list<Row> with who of the teacher's people each may be, and who is in the file twice
+     */
+    private static function compared(array $rows, SamePeople $known): array
+    {
+        $seen = [];
+        foreach ($rows as $at => $row) {
+            $name = $row['person']['name'] ?? null;
+            if (is_string($name)) {
+                $rows[$at]['like'] = $known->like($name);
+                $rows[$at]['isTwice'] = isset($seen[mb_strtolower($name)]);
+                $seen[mb_strtolower($name)] = true;
             }
         }
 

@@ -28,7 +28,7 @@ final class Schemas
         if ($result !== null) {
             $deepest = self::deepest($result);
             $path = '/' . implode('/', $deepest->data()->fullPath());
-            throw new FormatError($path === '/' ? 'the document' : $path, (new ErrorFormatter())->formatErrorMessage($deepest));
+            throw new FormatError($path === '/' ? 'the document' : $path, self::words($deepest));
         }
     }
 
@@ -47,5 +47,14 @@ final class Schemas
         }
 
         return $error;
+    }
+
+    private static function words(ValidationError $error): string
+    {
+        return match ($error->keyword()) {
+            'format' => 'expected a day that there is, such as 2026-05-31.',
+            'maxItems' => 'there are too many here: up to ' . $error->args()['max'] . ' can be taken, and there are ' . $error->args()['count'] . '.',
+            default => (new ErrorFormatter())->formatErrorMessage($error),
+        };
     }
 }

@@ -7,6 +7,7 @@ namespace App\Craft;
 use App\Models\OwnMovementVersion;
 use App\Models\OwnPrecaution;
 use App\Models\User;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use KindChair\Format\Craft;
 use KindChair\Format\MovementReader;
@@ -24,15 +25,22 @@ final class Shelf
         return $this->shipped ??= ShippedCraft::load();
     }
 
+    /** What is kept of things worked out from a teacher's shelf is kept under this name: their own, or everybody's. */
+    public static function owner(?User $teacher): string
+    {
+        return $teacher === null ? 'shipped' : (string) $teacher->id;
+    }
+
+    /** Changes whenever a teacher's shelf does: a version kept, taken off, or put back under the same name. */
+    public function mark(?User $teacher): string
+    {
+        return $teacher === null ? '' : md5($this->versions($teacher)->toJson());
+    }
+
     public function for(User $teacher): Craft
     {
         $readers = $hidden = [];
-        $versions = DB::table('own_movement_versions as version')
-            ->join('own_movements as own', 'own.id', '=', 'version.own_movement_id')
-            ->where('own.user_id', $teacher->id)
-            ->orderBy('version.id')
-            ->get(['version.id', 'own.key', 'version.number', 'own.number as newest', 'own.removed_at']);
-        foreach ($versions as $version) {
+        foreach ($this->versions($teacher) as $version) {
             $id = "$version->key@$version->number";
             $readers[$id] = static fn (): Movement => self::read($teacher, $id, (int) $version->id);
             if ($version->number < $version->newest || $version->removed_at !== null) {
@@ -46,6 +54,16 @@ final class Shelf
         }
 
         return $readers === [] ? $craft : $craft->withLibrary($craft->library->with($readers, $hidden));
+    }
+
+    /** @return Collection<int, object{id: int, key: string, number: int, newest: int, removed_at: string|null}> */
+    private function versions(User $teacher): Collection
+    {
+        return DB::table('own_movement_versions as version')
+            ->join('own_movements as own', 'own.id', '=', 'version.own_movement_id')
+            ->where('own.user_id', $teacher->id)
+            ->orderBy('version.id')
+            ->get(['version.id', 'own.key', 'version.number', 'own.number as newest', 'own.removed_at']);
     }
 
     /**
@@ -69,7 +87,7 @@ final class Shelf
     /** What was kept once never changes, so reading it once is enough. */
     private static function read(User $teacher, string $id, int $version): Movement
     {
-        return Kept::of("movement:$teacher->id:$id:$version", static fn (): Movement => MovementReader::read(
+        return Kept::of("$teacher->id:movement:$id", (string) $version, static fn (): Movement => MovementReader::read(
             Node::root([...OwnMovementVersion::query()->findOrFail($version)->document, 'id' => $id]),
         ));
     }

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Support\Str;
 use KindChair\Format\GroupReader;
 
 /**
@@ -21,6 +22,9 @@ use KindChair\Format\GroupReader;
  */
 final class Group extends Model
 {
+    /** People in one group; a file of more is refused as well (schema/group.schema.json). */
+    public const MOST = 500;
+
     protected $fillable = ['name'];
 
     /** @return BelongsToMany<Participant, $this> */
@@ -29,14 +33,22 @@ final class Group extends Model
         return $this->belongsToMany(Participant::class)->orderBy('name')->orderBy('participants.id');
     }
 
-    /** @param array<string, mixed> $document a person in the open form */
+    /** @param array<string, mixed> $document a person in the open form; one whose key is taken gets a key of their own */
     public function add(array $document): Participant
     {
-        $person = $this->user->participants()->make(['key' => $document['id']])->fillFrom($document);
+        $key = $document['id'] ?? '';
+        $isFree = $key !== '' && $this->user->participants()->where('key', $key)->doesntExist();
+        $person = $this->user->participants()->make(['key' => $isFree ? $key : Str::lower(Str::random(12))])->fillFrom($document);
         $person->save();
         $this->people()->attach($person);
 
         return $person;
+    }
+
+    /** Says so when this many more people would be too many for one group. */
+    public function refuseMoreThan(int $more): void
+    {
+        abort_if($this->people()->count() + $more > self::MOST, 422, 'A group holds up to ' . self::MOST . ' people. Please make another group.');
     }
 
     /** @return BelongsTo<User, $this> */
@@ -56,15 +68,12 @@ final class Group extends Model
         ];
     }
 
-    /** @return array<int, array<string, mixed>> by participant id, each under a key of their own, even if two came from the same file */
+    /** @return array<int, array<string, mixed>> the open form of each person, by participant id */
     public function documents(): array
     {
-        $used = [];
         $documents = [];
         foreach ($this->people as $person) {
-            $key = isset($used[$person->key]) ? "$person->key-$person->id" : $person->key;
-            $used[$person->key] = true;
-            $documents[$person->id] = ['id' => $key] + $person->document();
+            $documents[$person->id] = $person->document();
         }
 
         return $documents;

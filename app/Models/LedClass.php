@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
@@ -17,14 +19,14 @@ use Illuminate\Support\Carbon;
  * @property Carbon $started_at
  * @property Carbon|null $ended_at
  * @property array<string, mixed>|null $state where Lead stands, for going on after a reload
- * @property list<array{entry: string, side: string|null, counts: bool, length: int}>|null $done
- * @property array<string, bool>|null $attendance by participant key
  * @property string|null $note
  * @property-read SeatedClass $seatedClass
+ * @property-read Collection<int, Attendance> $attendances
+ * @property-read Collection<int, DoneStretch> $stretches
  */
 final class LedClass extends Model
 {
-    protected $fillable = ['revision', 'started_at', 'ended_at', 'state', 'done', 'attendance', 'note'];
+    protected $fillable = ['revision', 'started_at', 'ended_at', 'state', 'note'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -33,8 +35,6 @@ final class LedClass extends Model
             'started_at' => 'datetime',
             'ended_at' => 'datetime',
             'state' => 'array',
-            'done' => 'array',
-            'attendance' => 'encrypted:array',
             'note' => 'encrypted',
         ];
     }
@@ -43,5 +43,57 @@ final class LedClass extends Model
     public function seatedClass(): BelongsTo
     {
         return $this->belongsTo(SeatedClass::class);
+    }
+
+    /** @return HasMany<Attendance, $this> */
+    public function attendances(): HasMany
+    {
+        return $this->hasMany(Attendance::class);
+    }
+
+    /** @return HasMany<DoneStretch, $this> in the order they were done */
+    public function stretches(): HasMany
+    {
+        return $this->hasMany(DoneStretch::class)->orderBy('id');
+    }
+
+    /** @return HasMany<DoneVersion, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(DoneVersion::class);
+    }
+
+    /** @param array<int, bool> $came by participant id */
+    public function noteAttendance(array $came): void
+    {
+        foreach ($came as $participant => $here) {
+            $this->attendances()->updateOrCreate(['participant_id' => $participant], ['came' => $here]);
+        }
+    }
+
+    /** @param list<array{entry: string, side: string|null, counts: bool, length: int}> $done in the order they were done */
+    public function noteDone(array $done): void
+    {
+        $this->stretches()->delete();
+        foreach (array_chunk($done, 200) as $some) {
+            DoneStretch::query()->insert(array_map(fn (array $one): array => [
+                'led_class_id' => $this->id,
+                'entry' => $one['entry'],
+                'side' => $one['side'],
+                'counts' => $one['counts'],
+                'length' => $one['length'],
+            ], $some));
+        }
+    }
+
+    /** @return list<array{entry: string, side: string|null, counts: bool, length: int}> */
+    public function done(): array
+    {
+        return array_values($this->stretches->map(static fn (DoneStretch $one): array => [
+            'entry' => $one->entry,
+            'side' => $one->side,
+            'counts' => $one->counts,
+            'length' => $one->length,
+        ])->all());
     }
 }

@@ -75,4 +75,16 @@ final class Participant extends Model
             'health' => Arr::except($document, ['id', 'name', 'base']),
         ]);
     }
+
+    /** @return HasMany<Attendance, $this> */
+    public function attendances(): HasMany
+    {
+        return $this->hasMany(Attendance::class);
+    }
+
+    /** @return HasMany<DoneVersion, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(DoneVersion::class);
+    }
 }

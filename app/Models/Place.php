@@ -27,9 +27,15 @@ final class Place extends Model
     /** @return list<string>|null prop ids that are at hand; null when the kit was never noted */
     public function kit(): ?array
     {
-        $kit = $this->document['kit'] ?? null;
+        $kit = $this->counted();
 
         return $kit === null ? null : array_values(array_map('strval', array_keys(array_filter($kit, static fn (int $count): bool => $count > 0))));
+    }
+
+    /** @return array<string, int>|null how many of each prop are there; null when the kit was never noted */
+    public function counted(): ?array
+    {
+        return $this->document['kit'] ?? null;
     }
 
     /** @return list<string> traits that are never used here */

@@ -9,9 +9,11 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * One stored state of a class's plan; never changed once stored.
  *
+ * @property int $id
  * @property int $number
  * @property int|null $parent number of the revision it was made from
  * @property \Illuminate\Support\Carbon|null $created_at
+ * @property string|null $summary what the list of classes tells of it (App\Planning\ClassSummaries)
  * @property array<array-key, mixed> $document the open plan form (schema/plan.schema.json)
  */
 final class PlanRevision extends Model

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -25,6 +26,9 @@ use RuntimeException;
  * @property-read User $user
  * @property-read Place|null $venue
  * @property int|null $place_id
+ * @property-read Collection<int, ReadinessCheck> $checks
+ * @property-read Collection<int, VersionChoice> $choices
+ * @property-read Collection<int, LedClass> $led
  */
 final class SeatedClass extends Model
 {
@@ -103,12 +107,41 @@ final class SeatedClass extends Model
     }
 
     /**
-     * Stores a plan made from an earlier revision without making it the current one.
+     * Stores a plan that was made from a revision: as the current one when that still is the current one, or else beside
+     * it. Of two saves from one revision exactly one wins.
+     *
+     * @param array<array-key, mixed> $document
+     * @return int|null null when it is the current one; otherwise the number under which it is kept beside
+     */
+    public function storeFrom(int $revision, array $document): ?int
+    {
+        return DB::transaction(function () use ($revision, $document): ?int {
+            $this->refreshRevision();
+            if ($revision !== $this->revision) {
+                return $this->keepBeside($document, $revision)->number;
+            }
+            $this->store($document);
+
+            return null;
+        });
+    }
+
+    /** What another window has stored since this class was read. */
+    public function refreshRevision(): void
+    {
+        $now = $this->newQuery()->whereKey($this->getKey())->firstOrFail(['revision', 'title']);
+        $this->forceFill(['revision' => $now->revision, 'title' => $now->title])->syncOriginal();
+    }
+
+    /**
+     * Stores a plan made from an earlier revision without making it the current one. People and own movements that came
+     * with it are not a part of it: they are stored once, encrypted and in tables of their own.
      *
      * @param array<array-key, mixed> $document
      */
     public function keepBeside(array $document, int $parent): PlanRevision
     {
+        unset($document['group'], $document['movements']);
         $latest = $this->revisions()->max('number');
 
         return $this->revisions()->create([
@@ -121,21 +154,47 @@ final class SeatedClass extends Model
     /** Makes a stored revision the current one; false when there is none of that number. */
     public function choose(int $number): bool
     {
-        return $this->revisions()->where('number', $number)->exists() && $this->goTo($number);
+        return DB::transaction(fn (): bool => $this->revisions()->where('number', $number)->exists() && $this->goTo($number));
     }
 
     /** Goes back to the revision this one was made from; false when there is none. */
     public function undo(): bool
     {
-        return $this->goTo($this->plan()->parent);
+        return DB::transaction(function (): bool {
+            $this->refreshRevision();
+
+            return $this->goTo($this->plan()->parent);
+        });
     }
 
     /** Goes forward to the latest revision made from this one; false when there is none. */
     public function redo(): bool
     {
-        $child = $this->revisions()->where('parent', $this->revision)->max('number');
+        return DB::transaction(function (): bool {
+            $this->refreshRevision();
+            $child = $this->revisions()->where('parent', $this->revision)->max('number');
 
-        return $this->goTo(is_numeric($child) ? (int) $child : null);
+            return $this->goTo(is_numeric($child) ? (int) $child : null);
+        });
+    }
+
+    /** Gives the class another name, in its plan as well. */
+    public function rename(string $title): void
+    {
+        DB::transaction(function () use ($title): void {
+            $this->refreshRevision();
+            $document = $this->plan()->document;
+            if ($document['title'] !== $title) {
+                $this->store([...$document, 'title' => $title]);
+            }
+        });
+    }
+
+    /** Starts leading, or goes on with the class that is still running: there is one at a time, whoever asks. */
+    public function startLeading(): LedClass
+    {
+        return DB::transaction(fn (): LedClass => $this->led()->whereNull('ended_at')->first()
+            ?? $this->led()->create(['revision' => $this->revision, 'started_at' => now()]));
     }
 
     public function canRedo(): bool

@@ -14,17 +14,27 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property int $id
  * @property string $name
  * @property string $email
+ * @property string $password hashed
+ * @property bool $is_keeper whether this teacher keeps the data: invites others and makes backups
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password'];
+    protected $fillable = ['name', 'email', 'password', 'is_keeper'];
+
+    protected $attributes = ['is_keeper' => false];
 
     protected $hidden = ['password'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'is_keeper' => 'boolean'];
+    }
+
+    /** How an e-mail address is stored and looked for: capitals and spaces round it make no difference. */
+    public static function emailKey(string $email): string
+    {
+        return mb_strtolower(trim($email));
     }
 
     /** There is no "remember me": a session ends by itself. */
@@ -73,5 +83,11 @@ final class User extends Authenticatable
     public function ledClasses(): HasManyThrough
     {
         return $this->hasManyThrough(LedClass::class, SeatedClass::class);
+    }
+
+    /** @return HasMany<Invitation, $this> */
+    public function invitations(): HasMany
+    {
+        return $this->hasMany(Invitation::class);
     }
 }

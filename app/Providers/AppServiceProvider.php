@@ -6,8 +6,10 @@ namespace App\Providers;
 
 use App\Craft\Shelf;
 use App\Models\User;
+use App\Safekeeping\WriteFirstConnection;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
@@ -18,6 +20,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', static fn (mixed ...$parts): WriteFirstConnection => new WriteFirstConnection(...$parts));
         $this->app->singleton(Shelf::class);
         $this->app->bind(Craft::class, static function (Application $app): Craft {
             $teacher = auth()->user();
@@ -30,9 +33,13 @@ final class AppServiceProvider extends ServiceProvider
     {
         // Mistakes with stored data stop a test; they never stop a teacher.
         Model::shouldBeStrict($this->app->environment('testing'));
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(5)->by(mb_strtolower($request->string('email')->toString()) . '|' . $request->ip()),
-            Limit::perMinute(30)->by((string) $request->ip()),
-        ]);
+        RateLimiter::for('sign-in', static function (Request $request): array {
+            $email = $request->input('email');
+
+            return [
+                Limit::perMinute(5)->by(User::emailKey(is_string($email) ? $email : '') . '|' . $request->ip()),
+                Limit::perMinute(30)->by((string) $request->ip()),
+            ];
+        });
     }
 }

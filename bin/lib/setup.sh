@@ -2,6 +2,7 @@
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)"
 cd "$ROOT"
 export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
+LOGS="$ROOT/storage/logs"
 
 stop() {
     printf '%s\n' "$1" >&2
@@ -14,24 +15,40 @@ enough_room() {
     if [ "${free:-0}" -lt "$1" ]; then stop "The disk is nearly full: $free MB are free and $1 MB are needed. Please make room and run this again."; fi
 }
 
-# system_packages PROBE PACKAGE...: installs the packages with apt when the probe command fails.
+# Something has to be installed: it needs a place to say how that went.
+begin_installing() {
+    mkdir -p "$LOGS" 2>/dev/null || true
+    [ -w "$LOGS" ] || stop "The folder $ROOT/storage cannot be written to. Please give yourself the right to write there."
+    enough_room "$1"
+}
+
+# system_packages PROBE PACKAGE...: installs the packages with apt when the probe, a function, fails.
 system_packages() {
     local probe=$1
     shift
-    if eval "$probe" >/dev/null 2>&1; then return; fi
+    if "$probe"; then return; fi
     if [ "$(id -u)" -ne 0 ] || ! command -v apt-get >/dev/null; then
         stop "Some system packages are missing, and only an administrator can install them. Please ask for: $*"
     fi
-    enough_room 900
+    begin_installing 900
     echo "Installing $* ..."
     if [ -z "${APT_UPDATED:-}" ]; then
         apt-get update -qq >/dev/null || stop "The package lists could not be fetched. Is there a network connection?"
         APT_UPDATED=1
     fi
-    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "$@" >storage/logs/apt.log 2>&1 \
+    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "$@" >"$LOGS/apt.log" 2>&1 \
         || stop "Installing $* did not work; storage/logs/apt.log says why."
-    eval "$probe" >/dev/null 2>&1 || stop "Installed $*, yet something is still missing: $probe"
+    "$probe" || stop "Installed $*, yet something is still missing: ${probe//_/ }."
 }
+
+# PHP is asked itself: a list piped to a search breaks at random when the search leaves early.
+has_php() { command -v php >/dev/null && php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);'; }
+has_php_extensions() {
+    php -r 'foreach (["pdo_sqlite", "curl", "zip", "dom", "mbstring", "sodium", "openssl"] as $name) { if (!extension_loaded($name)) { exit(1); } }'
+}
+has_composer() { command -v composer >/dev/null; }
+has_node() { command -v node >/dev/null && command -v npm >/dev/null; }
+has_chromium() { command -v chromium >/dev/null && command -v chromedriver >/dev/null; }
 
 newer() { # newer STAMP PATH...: true when a path has changed since the stamp was written
     local stamp=$1
@@ -40,44 +57,63 @@ newer() { # newer STAMP PATH...: true when a path has changed since the stamp wa
 }
 
 install_everything() {
-    mkdir -p storage/logs
-    [ -w storage/logs ] || stop "The folder $ROOT/storage cannot be written to. Please give yourself the right to write there."
-    system_packages 'php -r "exit(PHP_VERSION_ID >= 80200 ? 0 : 1);"' php8.2-cli php8.2-xml php8.2-mbstring
-    system_packages 'php -m | grep -qix pdo_sqlite && php -m | grep -qix curl && php -m | grep -qix zip && php -m | grep -qix dom && php -m | grep -qix mbstring' \
-        php8.2-sqlite3 php8.2-curl php8.2-zip php8.2-xml php8.2-mbstring
-    system_packages 'command -v composer' composer
-    system_packages 'command -v node && command -v npm' nodejs npm
-    node -e 'const [a, b] = process.versions.node.split("."); process.exit(a > 20 || (a == 20 && b >= 19) ? 0 : 1)' \
-        || stop "Node.js 20.19 or newer is needed; this is $(node --version). Please install a newer one."
-
+    system_packages has_php php8.2-cli php8.2-xml php8.2-mbstring
+    system_packages has_php_extensions php8.2-sqlite3 php8.2-curl php8.2-zip php8.2-xml php8.2-mbstring
     if newer vendor/.installed composer.json; then
-        enough_room 600
+        system_packages has_composer composer
+        begin_installing 600
         echo "Installing the PHP libraries ..."
-        composer install --quiet --no-progress >storage/logs/composer.log 2>&1 || stop "The PHP libraries could not be installed; storage/logs/composer.log says why."
+        composer install --quiet --no-progress >"$LOGS/composer.log" 2>&1 || stop "The PHP libraries could not be installed; storage/logs/composer.log says why."
         touch vendor/.installed
     fi
     if newer node_modules/.installed package-lock.json; then
-        enough_room 600
+        use_node
+        begin_installing 600
         echo "Installing the interface libraries ..."
-        # Not 'npm ci': it refuses a lock file that leaves out other systems' builds of a package.
-        npm install --no-fund --no-audit --loglevel=error >storage/logs/npm.log 2>&1 || stop "The interface libraries could not be installed; storage/logs/npm.log says why."
+        npm ci --no-fund --no-audit --loglevel=error >"$LOGS/npm.log" 2>&1 || stop "The interface libraries could not be installed; storage/logs/npm.log says why."
         touch node_modules/.installed
     fi
     if newer public/build/manifest.json resources schema vite.config.ts package-lock.json; then
+        use_node
+        begin_installing 200
         echo "Building the interface ..."
-        npm run --silent build >storage/logs/build.log 2>&1 || stop "The interface could not be built; storage/logs/build.log says why."
+        npm run --silent build >"$LOGS/build.log" 2>&1 || stop "The interface could not be built; storage/logs/build.log says why."
         touch public/build/manifest.json
     fi
-    if [ ! -f .env ]; then
-        cp .env.example .env
-        php artisan key:generate --quiet
-    fi
+    if [ -O .env ]; then chmod 600 .env; fi
 }
 
-migrate() {
-    mkdir -p "$(dirname "$DB_DATABASE")"
-    [ -f "$DB_DATABASE" ] || touch "$DB_DATABASE" 2>/dev/null || stop "The database $DB_DATABASE cannot be made. Please check that you may write there and that the disk is not full."
-    php artisan migrate --force --quiet || stop "The database could not be brought up to date; storage/logs says why."
+use_node() {
+    system_packages has_node nodejs npm
+    node -e 'const [a, b] = process.versions.node.split("."); process.exit(a > 20 || (a == 20 && b >= 19) ? 0 : 1)' \
+        || stop "Node.js 20.19 or newer is needed; this is $(node --version). Please install a newer one."
+}
+
+# use_data NAME: the data folder of this name, made when it is missing; KIND_CHAIR_DATA in the environment goes before it.
+use_data() {
+    export KIND_CHAIR_DATA="${KIND_CHAIR_DATA:-$ROOT/data/$1}"
+    (umask 077 && mkdir -p "$KIND_CHAIR_DATA/logs") 2>/dev/null \
+        || stop "The folder $KIND_CHAIR_DATA cannot be made. Please check that you may write there and that the disk is not full."
+    [ -w "$KIND_CHAIR_DATA" ] || stop "The folder $KIND_CHAIR_DATA cannot be written to. Please give yourself the right to write there."
+}
+
+# An earlier version kept the database in database/ and its key in .env: both move into the data folder, once.
+move_from_old_places() {
+    local old="$ROOT/database/kind-chair.sqlite" key
+    if [ ! -f "$old" ] || [ -e "$KIND_CHAIR_DATA/kind-chair.sqlite" ]; then return; fi
+    echo "Moving your data to $KIND_CHAIR_DATA ..."
+    key=$(sed -n 's/^APP_KEY=//p' .env 2>/dev/null | tr -d '"' | tail -n 1)
+    if [ -n "$key" ] && [ ! -e "$KIND_CHAIR_DATA/kind-chair.key" ]; then
+        (umask 077 && printf '%s\n' "$key" >"$KIND_CHAIR_DATA/kind-chair.key")
+    fi
+    for part in "" -wal -shm; do
+        if [ -e "$old$part" ]; then mv "$old$part" "$KIND_CHAIR_DATA/kind-chair.sqlite$part"; fi
+    done
+    if [ -n "$key" ]; then sed -i '/^APP_KEY=/d; /^APP_ENV=/d; /^LOG_CHANNEL=/d; /^SESSION_SECURE_COOKIE=/d' .env; fi
+}
+
+prepare_data() {
+    php artisan data:prepare || exit 1
 }
 
 # serve PORT: prints the address and serves until stopped.
@@ -91,7 +127,9 @@ serve() {
     echo
     export PHP_CLI_SERVER_WORKERS=4 APP_URL="http://127.0.0.1:$1"
     cd public
-    exec php -d opcache.enable_cli=1 -S "127.0.0.1:$1" -t . ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >>"$ROOT/storage/logs/server.log" 2>&1
+    # The server's own list of requests is kept nowhere: addresses tell what somebody looked at. Errors go to the log.
+    exec php -d opcache.enable_cli=1 -d expose_php=0 -d log_errors=1 -d "error_log=$KIND_CHAIR_DATA/logs/php.log" \
+        -S "127.0.0.1:$1" -t . ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >/dev/null 2>&1
 }
 
 read_options() {

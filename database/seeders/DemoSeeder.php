@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Craft\ClassDesk;
+use App\Craft\DoneVersions;
 use App\Models\Group;
+use App\Models\Participant;
 use App\Models\SeatedClass;
 use App\Models\User;
 use Illuminate\Database\Seeder;
@@ -31,6 +33,7 @@ final class DemoSeeder extends Seeder
             'name' => 'Marit Halloran',
             'email' => self::EMAIL,
             'password' => Str::random(40),
+            'is_keeper' => true,
         ]);
         $group = $teacher->groups()->create(['name' => 'Tuesday group, Ferry House']);
         foreach (self::people() as $index => $person) {
@@ -106,14 +109,20 @@ final class DemoSeeder extends Seeder
             },
         ], $timeline->beats());
         $start = $class->starts_at ?? Carbon::now();
-        $class->led()->create([
+        $led = $class->led()->create([
             'revision' => $class->revision,
             'started_at' => $start->copy()->addMinutes(2),
             'ended_at' => $start->copy()->addSeconds(120 + (int) round(array_sum(array_column($done, 'length')) / 10)),
-            'done' => $done,
-            'attendance' => array_fill_keys(['p1', 'p2', 'p3', 'p4', 'p5', 'p6', 'p7', 'p8', 'p10'], true) + ['p9' => false],
             'note' => 'The lean to the right was cut short when tea came early. Agnes liked the sighs; start with them again.',
         ]);
+        $led->noteDone($done);
+        $came = $class->group?->people->mapWithKeys(static fn (Participant $person): array => [$person->id => $person->key !== 'p9'])->all() ?? [];
+        $led->noteAttendance($came);
+        foreach ((new DoneVersions($desk))->of($led->load('seatedClass.group.people')) as $version) {
+            if ($came[$version['participant_id']]) {
+                $led->versions()->create($version);
+            }
+        }
     }
 
     /** @return list<array<string, mixed>> */

@@ -4,6 +4,8 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="lead-speed" content="{{ config('kindchair.lead_speed') }}">
+    <meta name="owner" content="{{ App\Http\Controllers\SessionController::owner() }}">
+    <meta name="token-cookie" content="{{ App\Http\Middleware\CsrfToken::cookieName() }}">
     <title>Kind Chair</title>
     <link rel="icon" href="/sign.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/main.tsx'])

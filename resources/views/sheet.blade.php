@@ -26,8 +26,8 @@
             <p>{{ Clock::minutes($planned) }} planned of {{ $slot }} minutes</p>
             @if ($bring !== [])
                 <ul class="bring" aria-label="Bring">
-                    @foreach ($bring as $name => $count)
-                        <li>{{ $count }} {{ mb_strtolower($name) }}{{ $count === 1 ? '' : 's' }}</li>
+                    @foreach ($bring as $prop)
+                        <li>{{ $prop['needs'] }} {{ mb_strtolower($prop['name']) }}{{ $prop['needs'] === 1 ? '' : 's' }}{{ $prop['short'] > 0 ? ", {$prop['short']} short" : '' }}</li>
                     @endforeach
                 </ul>
             @endif

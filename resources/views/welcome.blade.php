@@ -1,12 +1,6 @@
 @extends('layouts.door', ['title' => 'Welcome. Make your account'])
 @section('content')
     <p class="mb-5 text-ink-soft">It stays on this machine. Everything you note about people’s health is stored encrypted.</p>
-    <form method="post" action="/welcome" class="space-y-4" novalidate>
-        @csrf
-        @include('field', ['name' => 'name', 'label' => 'The name you teach under', 'autocomplete' => 'name', 'first' => true])
-        @include('field', ['name' => 'email', 'label' => 'E-mail', 'type' => 'email', 'autocomplete' => 'username'])
-        @include('field', ['name' => 'password', 'label' => 'Password, ten letters or more', 'type' => 'password', 'autocomplete' => 'new-password'])
-        @include('field', ['name' => 'password_confirmation', 'label' => 'The same password again', 'type' => 'password', 'autocomplete' => 'new-password'])
-        <button class="button button-main w-full">Make the account</button>
-    </form>
+    @include('account-form', ['action' => '/welcome'])
+    <p class="mt-6 text-[15px] text-ink-soft">Moved to a new machine? Bring back a backup first: stop Kind Chair and run <code>bin/restore FILE</code>.</p>
 @endsection

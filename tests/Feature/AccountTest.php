@@ -36,7 +36,8 @@ final class AccountTest extends AppTestCase
         $this->teacher();
 
         $this->get('/welcome')->assertRedirect('/sign-in');
-        $this->post('/welcome', ['email' => 'eve@kind-chair.example'] + self::NEW)->assertNotFound();
+        $this->post('/welcome', ['email' => 'eve@kind-chair.example'] + self::NEW)->assertRedirect('/sign-in');
+        $this->assertDatabaseCount('users', 1);
     }
 
     public function testBadInputIsExplainedKindlyAndKept(): void
@@ -76,7 +77,7 @@ final class AccountTest extends AppTestCase
     public function testEveryPageAndEveryAnswerIsBehindTheSignIn(): void
     {
         $this->teacher();
-        $open = ['welcome', 'sign-in', 'sign-in/demo', 'storage/{path}'];
+        $open = ['welcome', 'sign-in', 'sign-in/demo', 'session', 'invitation/{token}'];
         foreach (Route::getRoutes() as $route) {
             if (in_array($route->uri(), $open, true)) {
                 continue;
@@ -127,11 +128,11 @@ final class AccountTest extends AppTestCase
     public function testSessionCookiesAreForThisSiteAndThisServerOnly(): void
     {
         $this->teacher();
-        $cookie = $this->get('/sign-in')->getCookie('kind_chair_session', false);
+        $cookie = $this->get('https://localhost/sign-in')->getCookie(config('session.cookie'), false);
 
         $this->assertTrue($cookie?->isHttpOnly());
         $this->assertSame('strict', $cookie->getSameSite());
-        $this->assertTrue((require base_path('config/session.php'))['encrypt']);
+        $this->assertTrue(config('session.encrypt'));
     }
 
     public function testAWriteWithoutItsTokenIsRefused(): void

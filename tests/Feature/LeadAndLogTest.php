@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\DoneVersion;
 use App\Models\LedClass;
+use App\Models\Participant;
 use App\Models\SeatedClass;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\AppTestCase;
@@ -72,8 +74,8 @@ final class LeadAndLogTest extends AppTestCase
     public function testWhereLeadStandsIsKeptForAReload(): void
     {
         $id = $this->start();
-        $state = ['position' => 61.5, 'startedAt' => 1, 'savedAt' => 2, 'holds' => [], 'done' => []];
-        $this->putJson("/api/led/$id", ['state' => $state, 'done' => [self::stretch('w', null, 615)]])->assertNoContent();
+        $state = ['position' => 61.5, 'startedAt' => 1, 'savedAt' => 2, 'holds' => [], 'done' => [self::stretch('w', null, 615)]];
+        $this->putJson("/api/led/$id", ['state' => $state])->assertNoContent();
 
         $this->getJson("/api/led/$id/beats")->assertJsonPath('state.position', 61.5);
     }
@@ -81,9 +83,10 @@ final class LeadAndLogTest extends AppTestCase
     public function testEndingStoresWhatWasDoneWithAttendanceAndNote(): void
     {
         $id = $this->start();
+        [$ada, $ben] = array_values(Participant::query()->orderBy('id')->pluck('id')->all());
         $done = [self::stretch('w', null, 2400), self::stretch('b', 'left', 2520), self::stretch('b', 'right', 1300), self::stretch('b', null, 40, false)];
         $log = $this->answer($this->postJson("/api/led/$id/end", [
-            'attendance' => ['p1' => true, 'p2' => false],
+            'attendance' => [$ada => true, $ben => false],
             'note' => 'Lean again next week.',
             'done' => $done,
         ]), 'answer-log');
@@ -93,7 +96,8 @@ final class LeadAndLogTest extends AppTestCase
         $this->assertSame([252, 130, 386], [$rows['b']['left'], $rows['b']['right'], $rows['b']['actual']]);
         $this->assertSame(0, $rows['z']['actual']);
         $this->assertGreaterThan(0, $rows['z']['planned']);
-        $this->assertSame(['p1' => true, 'p2' => false], $log['attendance']);
+        $this->assertSame([[$ada => true, $ben => false], 1], [$log['attendance'], $log['came']]);
+        $this->assertSame([$ada], DoneVersion::query()->distinct()->pluck('participant_id')->all(), 'what was offered is kept of those who came');
         $this->getJson('/api/led')->assertJsonPath('led.0.note', 'Lean again next week.');
         $raw = json_encode(DB::table('led_classes')->first());
         $this->assertStringNotContainsString('next week', (string) $raw);
@@ -104,9 +108,9 @@ final class LeadAndLogTest extends AppTestCase
         $id = $this->start();
         $this->postJson("/api/led/$id/end", ['attendance' => [], 'note' => '', 'done' => [self::stretch('w', null, 100)]])->assertOk();
 
-        $this->putJson("/api/led/$id", ['state' => ['position' => 1], 'done' => []])->assertConflict();
+        $this->putJson("/api/led/$id", ['state' => ['position' => 1, 'done' => []]])->assertConflict();
         $ended = LedClass::query()->findOrFail($id)->ended_at;
-        $log = $this->answer($this->postJson("/api/led/$id/end", ['attendance' => ['p3' => true], 'note' => 'Later thought']), 'answer-log');
+        $log = $this->answer($this->postJson("/api/led/$id/end", ['attendance' => [Participant::query()->max('id') => true], 'note' => 'Later thought']), 'answer-log');
         $this->assertSame(['Later thought', 10], [$log['note'], $log['actual']]);
         $this->assertEquals($ended, LedClass::query()->findOrFail($id)->ended_at);
     }
@@ -114,8 +118,9 @@ final class LeadAndLogTest extends AppTestCase
     public function testNonsenseIsRefused(): void
     {
         $id = $this->start();
-        $this->putJson("/api/led/$id", ['state' => [], 'done' => [['entry' => 'w', 'side' => 'up', 'counts' => true, 'length' => 5]]])
-            ->assertUnprocessable()->assertJsonValidationErrors(['done.0.side', 'state']);
+        $this->putJson("/api/led/$id", ['state' => ['done' => [['entry' => 'w', 'side' => 'up', 'counts' => true, 'length' => 5]]]])
+            ->assertUnprocessable()->assertJsonValidationErrors(['state.done.0.side']);
+        $this->putJson("/api/led/$id", ['state' => []])->assertUnprocessable()->assertJsonValidationErrors(['state']);
         $this->postJson("/api/led/$id/end", ['attendance' => ['p1' => 'perhaps'], 'note' => str_repeat('x', 5001)])
             ->assertUnprocessable()->assertJsonValidationErrors(['attendance.p1', 'note']);
     }
@@ -135,7 +140,7 @@ final class LeadAndLogTest extends AppTestCase
         $this->actingAs($this->teacher('other@kind-chair.example'));
 
         foreach ([['get', ''], ['get', '/beats'], ['put', ''], ['post', '/end'], ['delete', '']] as [$method, $path]) {
-            $this->json($method, "/api/led/$id$path", ['attendance' => [], 'state' => ['a' => 1], 'done' => []])->assertNotFound();
+            $this->json($method, "/api/led/$id$path", ['attendance' => [], 'state' => ['a' => 1, 'done' => []]])->assertNotFound();
         }
         $this->assertDatabaseCount('led_classes', 1);
     }

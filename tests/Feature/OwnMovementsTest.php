@@ -107,12 +107,12 @@ final class OwnMovementsTest extends AppTestCase
         $this->artisan('class:review', ['file' => $this->stored($file)])->assertExitCode(0);
 
         $this->actingAs($this->teacher('other@kind-chair.example'));
-        $made = $this->call('POST', '/api/classes/import', [], [], [], ['HTTP_ACCEPT' => 'application/json'], $file)->assertCreated()->json('id');
+        $made = $this->postJson('/api/classes/import', ['file' => $file])->assertCreated()->json('id');
         $this->assertSame($file, (string) $this->get("/api/classes/$made/file")->getContent());
         $this->getJson('/api/movements?words=my+version')->assertJsonPath('movements.0.id', $id);
 
         $spoiled = str_replace('"id": "' . $id . '"', '"id": "side-lean"', $file);
-        $this->call('POST', '/api/classes/import', [], [], [], ['HTTP_ACCEPT' => 'application/json'], $spoiled)
+        $this->postJson('/api/classes/import', ['file' => $spoiled])
             ->assertUnprocessable()->assertJsonPath('place', '/movements/0/id');
     }
 

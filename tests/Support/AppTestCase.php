@@ -8,6 +8,8 @@ use App\Craft\Schemas;
 use App\Models\Group;
 use App\Models\SeatedClass;
 use App\Models\User;
+use App\Safekeeping\Vaults;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -32,6 +34,7 @@ abstract class AppTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        Vaults::found((string) config('app.key'));
         $this->withoutVite();
     }
 
@@ -43,6 +46,14 @@ abstract class AppTestCase extends TestCase
         }
 
         return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+    }
+
+    /** Another teacher comes with a session of their own. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        $this->flushSession();
+
+        return parent::actingAs($user, $guard);
     }
 
     protected function teacher(string $email = 'ann@kind-chair.example'): User

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Models\User;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
 final class SetPassword extends Command
 {
@@ -15,7 +16,7 @@ final class SetPassword extends Command
 
     public function handle(): int
     {
-        $user = User::query()->firstWhere('email', $this->argument('email'));
+        $user = User::query()->firstWhere('email', User::emailKey((string) $this->argument('email')));
         if ($user === null) {
             $this->error('There is no account with this e-mail address.');
 
@@ -28,7 +29,8 @@ final class SetPassword extends Command
             return self::FAILURE;
         }
         $user->update(['password' => $password]);
-        $this->info('The new password works from now on.');
+        DB::table('sessions')->where('user_id', $user->id)->delete();
+        $this->info('The new password works from now on; everybody who was signed in to this account is signed out.');
 
         return self::SUCCESS;
     }

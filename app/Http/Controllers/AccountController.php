@@ -4,88 +4,157 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\AllData;
+use App\Http\Requests\ChangeAccount;
+use App\Http\Requests\ChangePassword;
+use App\Models\Invitation;
 use App\Models\User;
+use App\Safekeeping\Backups;
 use Database\Seeders\DemoSeeder;
-use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Validation\Rules\Password;
-use Illuminate\Validation\ValidationException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** The teacher's account: made on the first start, then e-mail and password. */
+/** A teacher's own account: name, password, open sessions, everything out, everything gone, one more teacher in. */
 final class AccountController
 {
-    public function welcome(): View|RedirectResponse
-    {
-        return User::query()->exists() ? redirect('/sign-in') : view('welcome');
-    }
+    use OwnData;
 
-    public function create(Request $request): RedirectResponse
+    public function show(Request $request): JsonResponse
     {
-        abort_if(User::query()->exists(), 404);
-        /** @var array{name: string, email: string, password: string} $given */
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:100'],
-            'email' => ['required', 'email', 'max:200'],
-            'password' => ['required', 'confirmed', Password::min(10)],
-        ], [
-            'name.required' => 'Please write the name you teach under.',
-            'email.*' => 'Please write an e-mail address, such as mary@example.org.',
-            'password.required' => 'Please choose a password.',
-            'password.min' => 'Please choose a longer password: ten letters or more. Three plain words do well.',
-            'password.confirmed' => 'The two passwords differ. Please write the same one twice.',
+        $teacher = $this->teacher($request);
+
+        return response()->json([
+            'name' => $teacher->name,
+            'email' => $teacher->email,
+            'isKeeper' => $teacher->is_keeper,
+            'isDemo' => self::isDemo($teacher),
+            'teachers' => $teacher->is_keeper ? User::query()->orderBy('id')->pluck('name')->all() : [],
+            'openInvitations' => $teacher->invitations()->where('expires_at', '>', now())->count(),
+            'sessions' => $this->sessions($request, $teacher),
         ]);
-        $this->enter($request, User::query()->create($given));
-
-        return redirect('/');
     }
 
-    public function signInPage(): View
+    public function update(ChangeAccount $request): JsonResponse
     {
-        return view('sign-in', ['demo' => $this->demoAccount() !== null]);
+        $teacher = $this->teacher($request);
+        abort_if(self::isDemo($teacher) && $request->input('email') !== $teacher->email, 422, 'The demo is found by its address; it stays as it is.');
+        $teacher->update($request->safe(['name', 'email']));
+
+        return $this->show($request);
     }
 
-    public function signIn(Request $request): RedirectResponse
+    /** Changes the password and signs out everywhere else. */
+    public function password(ChangePassword $request): JsonResponse
     {
-        $given = $request->validate(
-            ['email' => ['required', 'string'], 'password' => ['required', 'string']],
-            ['email.required' => 'Please write your e-mail address.', 'password.required' => 'Please write your password.'],
-        );
-        if (!Auth::attempt(['email' => $given['email'], 'password' => $given['password']])) {
-            throw ValidationException::withMessages([
-                'email' => 'This e-mail and password do not belong together. Please try once more.',
-            ]);
+        $teacher = $this->teacher($request);
+        $teacher->update(['password' => $request->string('password')->toString()]);
+        $this->others($request, $teacher)->delete();
+
+        return $this->show($request);
+    }
+
+    /** Signs out one other session, or all others. */
+    public function signOutElsewhere(Request $request, ?string $session = null): JsonResponse
+    {
+        $teacher = $this->teacher($request);
+        foreach ($this->others($request, $teacher)->pluck('id') as $id) {
+            if ($session === null || $session === self::handle($id)) {
+                DB::table('sessions')->where('id', $id)->delete();
+            }
         }
-        $request->session()->regenerate();
 
-        return redirect()->intended('/');
+        return $this->show($request);
     }
 
-    public function signInToDemo(Request $request): RedirectResponse
+    public function invite(Request $request): JsonResponse
     {
-        $this->enter($request, $this->demoAccount() ?? abort(404));
+        $teacher = $this->teacher($request);
+        abort_unless($teacher->is_keeper, 403, 'Only the teacher who keeps this data can invite others.');
 
-        return redirect('/');
+        return response()->json(['link' => url('/invitation/' . Invitation::by($teacher)), 'days' => Invitation::LASTS], 201);
     }
 
-    public function signOut(Request $request): RedirectResponse
+    public function withdrawInvitations(Request $request): JsonResponse
     {
-        Auth::logout();
+        $this->teacher($request)->invitations()->delete();
+
+        return $this->show($request);
+    }
+
+    /** Everything this teacher has stored, in open files. */
+    public function export(Request $request, AllData $files): BinaryFileResponse
+    {
+        $teacher = $this->teacher($request);
+
+        return response()->download($files->write($teacher), (Str::slug($teacher->name) ?: 'teacher') . '-kind-chair.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+    }
+
+    /** Erases the account with everything in it, once its name was written to confirm. */
+    public function destroy(Request $request, Backups $backups): Response
+    {
+        $teacher = $this->teacher($request);
+        $request->validate(
+            ['named' => ['bail', 'required', 'string', Rule::in([$teacher->name])], 'password' => self::isDemo($teacher) ? ['nullable', 'string'] : ['bail', 'required', 'string', 'current_password']],
+            ['named.*' => "To erase everything, write the name of the account: $teacher->name.", 'password.*' => 'This is not your password. Nothing was erased.'],
+        );
+        DB::transaction(static function () use ($teacher): void {
+            $teacher->delete();
+            if ($teacher->is_keeper) {
+                User::query()->orderBy('id')->first()?->update(['is_keeper' => true]);
+            }
+        });
+        if (!User::query()->exists()) {
+            $backups->removeAll();
+        }
+        Auth::forgetUser();
         $request->session()->invalidate();
-        $request->session()->regenerateToken();
 
-        return redirect('/sign-in');
+        return response()->noContent();
     }
 
-    private function enter(Request $request, User $user): void
+    /** @return list<array{id: string, isThis: bool, device: string, address: string, lastSeen: string}> */
+    private function sessions(Request $request, User $teacher): array
     {
-        Auth::login($user);
-        $request->session()->regenerate();
+        $rows = DB::table('sessions')->where('user_id', $teacher->id)->where('last_activity', '>=', now()->subMinutes(config('session.lifetime'))->timestamp)->orderByDesc('last_activity')->get();
+
+        return array_values($rows->map(static fn (object $row): array => [
+            'id' => self::handle($row->id),
+            'isThis' => $row->id === $request->session()->getId(),
+            'device' => self::device($row->user_agent ?? ''),
+            'address' => $row->ip_address ?? '',
+            'lastSeen' => now()->setTimestamp($row->last_activity)->toIso8601String(),
+        ])->all());
     }
 
-    private function demoAccount(): ?User
+    private function others(Request $request, User $teacher): \Illuminate\Database\Query\Builder
     {
-        return config('kindchair.demo') === true ? User::query()->firstWhere('email', DemoSeeder::EMAIL) : null;
+        return DB::table('sessions')->where('user_id', $teacher->id)->where('id', '!=', $request->session()->getId());
+    }
+
+    /** Names a session without giving away what opens it. */
+    private static function handle(string $session): string
+    {
+        return substr(hash('sha256', $session), 0, 16);
+    }
+
+    private static function device(string $agent): string
+    {
+        $kind = static fn (array $names): ?string => array_values(array_filter($names, static fn (string $name): bool => str_contains($agent, $name)))[0] ?? null;
+        $browser = $kind(['Firefox', 'Edg', 'OPR', 'Chrome', 'Safari']);
+        $browser = ['Edg' => 'Edge', 'OPR' => 'Opera'][$browser] ?? $browser;
+        $system = $kind(['iPhone', 'iPad', 'Android', 'Windows', 'Mac OS', 'Linux']);
+
+        return $browser === null && $system === null ? 'A browser that does not tell its name' : implode(' on ', array_filter([$browser, $system]));
+    }
+
+    private static function isDemo(User $teacher): bool
+    {
+        return config('kindchair.demo') === true && $teacher->email === DemoSeeder::EMAIL;
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\ClassAnswer;
-use App\Craft\ClassDesk;
 use App\Models\LedClass;
 use App\Models\SeatedClass;
+use App\Planning\ClassSummaries;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\DB;
 use KindChair\Format\PlanReader;
 use KindChair\Plan\SectionKind;
 
@@ -19,29 +21,32 @@ final class ClassController
 {
     use OwnData;
 
-    public function index(Request $request, ClassDesk $desk): JsonResponse
+    public function index(Request $request, ClassSummaries $summaries): JsonResponse
     {
-        $classes = $this->teacher($request)->classes()->with('group.people', 'led', 'venue')->orderBy('starts_at')->orderBy('id')->get();
+        $teacher = $this->teacher($request);
+        $classes = $teacher->classes()->with([...ClassSummaries::WITH, 'led'])->orderBy('starts_at')->orderBy('id')->get();
+        $summary = $summaries->of($teacher, $classes);
 
-        return response()->json(['classes' => $classes->map(static function (SeatedClass $class) use ($desk): array {
-            $plan = $desk->read($class->plan()->document);
-            $review = $desk->reviewOf($class, $plan, $desk->peopleOf($class));
-
-            return [
-                ...ClassAnswer::of($class),
-                'planned' => $review->timeline->length() / 10,
-                'slot' => $plan->slotMinutes * 60,
-                'findings' => count($review->findings),
-                'people' => $class->group?->people->count() ?? 0,
-                'led' => $class->led->whereNotNull('ended_at')->count(),
-                'running' => $class->led->firstWhere(static fn (LedClass $led): bool => $led->ended_at === null)?->id,
-            ];
-        })->all()]);
+        return response()->json(['classes' => $classes->map(static fn (SeatedClass $class): array => [
+            ...ClassAnswer::of($class),
+            ...Arr::only($summary[$class->id], ['planned', 'slot', 'findings']),
+            'people' => $class->group?->people->count() ?? 0,
+            'led' => $class->led->whereNotNull('ended_at')->count(),
+            'running' => $class->led->firstWhere(static fn (LedClass $led): bool => $led->ended_at === null)?->id,
+        ])->all()]);
     }
 
     public function store(Request $request): JsonResponse
     {
         $given = $this->details($request, ['slotMinutes' => ['required', 'integer', 'between:5,180']]);
+        $class = DB::transaction(fn (): SeatedClass => $this->made($request, $given));
+
+        return response()->json(ClassAnswer::of($class), 201);
+    }
+
+    /** @param array<string, mixed> $given */
+    private function made(Request $request, array $given): SeatedClass
+    {
         $class = $this->teacher($request)->classes()->make(self::columns($given));
         $class->save();
         $class->store([
@@ -58,18 +63,15 @@ final class ClassController
             ], SectionKind::cases()),
         ]);
 
-        return response()->json(ClassAnswer::of($class), 201);
+        return $class;
     }
 
     public function update(Request $request, int $seatedClass): JsonResponse
     {
         $class = $this->teacher($request)->classes()->with(['group', 'venue'])->findOrFail($seatedClass);
         $given = $this->details($request, []);
-        $class->update(self::columns($given));
-        $document = $class->plan()->document;
-        if ($document['title'] !== $given['title']) {
-            $class->store([...$document, 'title' => $given['title']]);
-        }
+        $class->update(Arr::except(self::columns($given), 'title'));
+        $class->rename($given['title']);
 
         return response()->json(ClassAnswer::of($class->refresh()->load(['group', 'venue'])));
     }
@@ -90,13 +92,16 @@ final class ClassController
         $given = $request->validate([
             'title' => ['required', 'string', 'max:100'],
             'place' => ['nullable', 'string', 'max:100'],
-            'startsAt' => ['nullable', 'date'],
+            'startsAt' => ['bail', 'nullable', 'string', 'date_format:Y-m-d\TH:i', 'after:2000-01-01', 'before:2200-01-01'],
             'group' => ['nullable', 'integer'],
             'venue' => ['nullable', 'integer'],
             ...$more,
         ], [
-            'title.*' => 'Please give the class a name, such as "Tuesday seated class".',
-            'startsAt.*' => 'Please write the day and the hour.',
+            'title.*' => 'Please give the class a name of up to 100 letters, such as "Tuesday seated class".',
+            'startsAt.*' => 'Please write the day and the hour as a date there is, such as 2026-12-01 at 10:30.',
+            'place.*' => 'Please name the place in 100 letters or fewer.',
+            'group.*' => 'Please choose one of your groups.',
+            'venue.*' => 'Please choose one of your places.',
             'slotMinutes.*' => 'A class takes 5 to 180 minutes.',
         ]);
         if (($given['group'] ?? null) !== null) {

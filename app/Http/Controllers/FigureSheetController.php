@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Craft\Kept;
+use App\Craft\Shelf;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use KindChair\Body\Side;
@@ -15,9 +17,19 @@ use KindChair\Movement\Base;
 /** Every rung of the library on one sheet, by region, for the wall or for a look over all of them. */
 final class FigureSheetController
 {
-    public function show(Request $request, Craft $craft): View
+    use OwnData;
+
+    public function show(Request $request, Craft $craft, Shelf $shelf): View
     {
+        $teacher = $this->teacher($request);
         $base = Base::tryFrom($request->string('base')->toString()) ?? Base::Chair;
+
+        return view('figures', ['base' => $base->value, 'zones' => Kept::of("$teacher->id:sheet:$base->value", $shelf->mark($teacher), static fn (): array => self::zones($craft, $base))]);
+    }
+
+    /** @return list<array{zone: string, name: string, rungs: list<array{movement: string, name: string, figure: Figure}>}> */
+    private static function zones(Craft $craft, Base $base): array
+    {
         $zones = [];
         foreach ([...Zone::cases(), null] as $zone) {
             $rungs = [];
@@ -33,6 +45,6 @@ final class FigureSheetController
             }
         }
 
-        return view('figures', ['base' => $base->value, 'zones' => $zones]);
+        return $zones;
     }
 }

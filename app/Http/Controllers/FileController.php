@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Answers\ClassAnswer;
 use App\Craft\ClassFile;
+use App\Files\Download;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 
 /** Classes as open plan files. */
 final class FileController
@@ -19,15 +19,19 @@ final class FileController
     public function export(Request $request, int $seatedClass, ClassFile $file): Response
     {
         $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($seatedClass);
-        $name = Str::slug($class->title) . '.kind-chair.json';
 
-        return response($file->write($class, $request->boolean('people')))
-            ->header('Content-Type', 'application/json')
-            ->header('Content-Disposition', "attachment; filename=\"$name\"");
+        return Download::of($file->write($class, $request->boolean('people')), 'application/json', Download::name($class->title, 'class') . '.kind-chair.json');
     }
 
+    /** Opens a class from a file. People in it who may be there already are asked about first. */
     public function import(Request $request, ClassFile $file): JsonResponse
     {
-        return response()->json(ClassAnswer::of($file->import($this->teacher($request), $request->getContent())), 201);
+        $given = $request->validate(
+            ['file' => ['required', 'string', 'max:8000000'], 'people' => ['array', 'max:1000'], 'people.*' => ['nullable', 'integer']],
+            ['file.*' => 'This file is empty, or larger than a class ever is.'],
+        );
+        $same = array_map(static fn (mixed $id): ?int => $id === null ? null : (int) $id, $given['people'] ?? []);
+
+        return response()->json(ClassAnswer::of($file->import($this->teacher($request), $given['file'], $same)), 201);
     }
 }

@@ -7,15 +7,19 @@ namespace App\Http\Controllers;
 use App\Answers\LeadAnswer;
 use App\Answers\LogAnswer;
 use App\Craft\ClassDesk;
+use App\Craft\DoneVersions;
 use App\Models\LedClass;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 
 /** Classes as they are led, and the log of past ones. */
 final class LedClassController
 {
     use OwnData;
+
+    private const WITH = ['seatedClass.group.people', 'seatedClass.venue', 'attendances.participant', 'stretches'];
 
     public function __construct(private readonly ClassDesk $desk)
     {
@@ -23,8 +27,7 @@ final class LedClassController
 
     public function index(Request $request): JsonResponse
     {
-        $led = $this->teacher($request)->ledClasses()->with(['seatedClass.group.people', 'seatedClass.venue'])
-            ->whereNotNull('ended_at')->orderByDesc('started_at')->get();
+        $led = $this->teacher($request)->ledClasses()->with(self::WITH)->whereNotNull('ended_at')->orderByDesc('started_at')->get();
         $log = new LogAnswer($this->desk);
 
         return response()->json(['led' => $led->map($log->of(...))->all()]);
@@ -39,8 +42,7 @@ final class LedClassController
     public function start(Request $request, int $seatedClass): JsonResponse
     {
         $class = $this->teacher($request)->classes()->findOrFail($seatedClass);
-        $led = $class->led()->whereNull('ended_at')->first()
-            ?? $class->led()->create(['revision' => $class->revision, 'started_at' => now()]);
+        $led = $class->startLeading();
 
         return response()->json(['id' => $led->id], $led->wasRecentlyCreated ? 201 : 200);
     }
@@ -59,13 +61,13 @@ final class LedClassController
         return response()->json(['motions' => (object) (new LeadAnswer($this->desk))->motions($led->seatedClass, $led)]);
     }
 
-    /** Keeps where Lead stands, so that a reload goes on at the right beat. */
+    /** Keeps where Lead stands, so that a reload or another device goes on at the right beat. */
     public function keep(Request $request, int $ledClass): Response
     {
         $led = $this->find($request, $ledClass);
-        abort_if($led->ended_at !== null, 409, 'This class has ended.');
-        $request->validate(['state' => ['required', 'array'], ...self::doneRules()]);
-        $led->update(['state' => $request->json('state'), 'done' => $request->json('done')]);
+        $request->validate(['state' => ['required', 'array'], ...self::doneRules('state.done', 'present')]);
+        $isRunning = $led->newQuery()->whereKey($led->id)->whereNull('ended_at')->update(['state' => json_encode($request->json('state'), JSON_THROW_ON_ERROR)]);
+        abort_if($isRunning === 0, 409, 'This class has ended.');
 
         return response()->noContent();
     }
@@ -74,21 +76,29 @@ final class LedClassController
     public function end(Request $request, int $ledClass): JsonResponse
     {
         $led = $this->find($request, $ledClass);
-        $request->validate([
+        $given = $request->validate([
             'attendance' => ['present', 'array'],
             'attendance.*' => ['boolean'],
             'note' => ['nullable', 'string', 'max:5000'],
-            ...self::doneRules('sometimes'),
-        ], ['note.max' => 'The note is longer than 5,000 letters. Please shorten it a little.']);
-        $led->update([
-            'attendance' => $request->json('attendance'),
-            'note' => $request->json('note'),
-            'ended_at' => $led->ended_at ?? now(),
-            'state' => null,
-            ...($request->has('done') ? ['done' => $request->json('done')] : []),
-        ]);
+            ...self::doneRules('done', 'sometimes'),
+        ], ['note.max' => 'The note is longer than 5,000 letters. Please shorten it a little.', 'attendance.*' => 'Somebody was there or was not.']);
+        $came = array_map(boolval(...), array_intersect_key($given['attendance'], $this->teacher($request)->participants()->pluck('id', 'id')->all()));
+        $isEnding = $led->ended_at === null;
+        $did = $isEnding ? (new DoneVersions($this->desk))->of($led) : [];
+        DB::transaction(static function () use ($led, $request, $given, $came, $isEnding, $did): void {
+            if ($request->has('done') || $isEnding) {
+                $led->noteDone($given['done'] ?? $led->state['done'] ?? []);
+            }
+            $led->noteAttendance($came);
+            $led->update(['note' => $given['note'] ?? null, 'ended_at' => $led->ended_at ?? now(), 'state' => null]);
+            foreach ($did as $version) {
+                if ($came[$version['participant_id']] ?? false) {
+                    $led->versions()->updateOrCreate(['participant_id' => $version['participant_id'], 'entry' => $version['entry']], ['version' => $version['version']]);
+                }
+            }
+        });
 
-        return response()->json((new LogAnswer($this->desk))->of($led));
+        return response()->json((new LogAnswer($this->desk))->of($this->find($request, $ledClass)));
     }
 
     public function destroy(Request $request, int $ledClass): Response
@@ -100,18 +110,18 @@ final class LedClassController
 
     private function find(Request $request, int $id): LedClass
     {
-        return $this->teacher($request)->ledClasses()->with(['seatedClass.group.people', 'seatedClass.venue'])->findOrFail($id);
+        return $this->teacher($request)->ledClasses()->with(self::WITH)->findOrFail($id);
     }
 
     /** @return array<string, list<string>> */
-    private static function doneRules(string $presence = 'present'): array
+    private static function doneRules(string $name, string $presence): array
     {
         return [
-            'done' => [$presence, 'array', 'max:20000'],
-            'done.*.entry' => ['required', 'string'],
-            'done.*.side' => ['present', 'nullable', 'in:left,right'],
-            'done.*.counts' => ['required', 'boolean'],
-            'done.*.length' => ['required', 'integer', 'between:0,200000'],
+            $name => [$presence, 'array', 'max:20000'],
+            "$name.*.entry" => ['required', 'string', 'max:60'],
+            "$name.*.side" => ['present', 'nullable', 'in:left,right'],
+            "$name.*.counts" => ['required', 'boolean'],
+            "$name.*.length" => ['required', 'numeric', 'between:0,200000'],
         ];
     }
 }

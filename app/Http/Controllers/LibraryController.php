@@ -27,6 +27,8 @@ final class LibraryController
     use OwnData;
 
     private const PAGE = 36;
+    /** In one answer; the browser asks for fewer at a time. */
+    public const FIGURES = 400;
 
     public function __construct(private readonly Craft $craft, private readonly Catalogue $catalogue)
     {
@@ -77,7 +79,7 @@ final class LibraryController
             'total' => count($this->craft->library->ids()),
             'found' => count($found),
             'movements' => $cards,
-            'figures' => (object) $this->figures(array_column($cards, 'figure')),
+            'figures' => (object) $this->figures($request, array_column($cards, 'figure')),
         ]);
     }
 
@@ -109,17 +111,18 @@ final class LibraryController
     public function drawn(Request $request): JsonResponse
     {
         $keys = explode(',', $request->validate(['keys' => ['required', 'string', 'max:20000']])['keys']);
+        abort_if(count($keys) > self::FIGURES, 422, 'Up to ' . self::FIGURES . ' figures are drawn at once; please ask for the others next.');
 
-        return response()->json(['figures' => (object) $this->figures(array_slice($keys, 0, 400))]);
+        return response()->json(['figures' => (object) $this->figures($request, $keys)]);
     }
 
     /**
      * @param list<string> $keys
      * @return array<string, list<array<string, mixed>>>
      */
-    private function figures(array $keys): array
+    private function figures(Request $request, array $keys): array
     {
-        return (new FigureBook($this->craft->library, (int) auth()->id()))->draw($keys);
+        return FigureBook::of($this->craft->library, $this->teacher($request))->draw($keys);
     }
 
     private function find(string $id): Movement

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Craft\ClassDesk;
 use App\Craft\MovementsFile;
 use App\Craft\Workshop;
+use App\Files\Download;
 use App\Models\OwnMovement;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -45,7 +46,7 @@ final class OwnMovementController
             'key' => $own->key,
             'number' => $own->number,
             'hasDraft' => $own->draft !== null,
-            'name' => $own->working()['names']['plain'] ?: 'A movement without a name yet',
+            'name' => is_string($own->working()['names']['plain'] ?? null) && trim($own->working()['names']['plain']) !== '' ? $own->working()['names']['plain'] : 'A movement without a name yet',
         ])->all()]);
     }
 
@@ -64,7 +65,19 @@ final class OwnMovementController
     public function update(Request $request, string $key): JsonResponse
     {
         $own = $this->find($request, $key);
-        $request->validate(['document' => ['required', 'array']]);
+        // A draft may be anything that its page can show: the rest is told as what is still to settle.
+        $request->validate(
+            [
+                'document' => ['required', 'array'],
+                'document.names' => ['required', 'array'],
+                'document.names.plain' => ['present', 'nullable', 'string', 'max:200'],
+                'document.steps' => ['present', 'list', 'max:60'],
+                'document.steps.*' => ['array'],
+                'document.variations' => ['present', 'list', 'max:60'],
+                'document.variations.*' => ['array'],
+            ],
+            ['*' => 'This is no draft of a movement. Please reload the page and try again; what was stored before is safe.'],
+        );
         /** @var array<string, mixed> $document */
         $document = $request->json('document');
         abort_if(strlen((string) json_encode($document)) > 200_000, 422, 'This movement has grown too large to store.');
@@ -114,9 +127,7 @@ final class OwnMovementController
             ->when($keys !== [], static fn ($query) => $query->whereIn('key', $keys))->orderBy('id')->get();
         $documents = $own->map(fn (OwnMovement $one): array => $this->workshop->documentOf($this->teacher($request), $one->idOf($one->number)));
 
-        return response(MovementsFile::write(array_values($documents->all())))
-            ->header('Content-Type', 'application/json')
-            ->header('Content-Disposition', 'attachment; filename="movements.kind-chair.json"');
+        return Download::of(MovementsFile::write(array_values($documents->all())), 'application/json', 'movements.kind-chair.json');
     }
 
     public function import(Request $request, MovementsFile $file): JsonResponse

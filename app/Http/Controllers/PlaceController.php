@@ -12,10 +12,12 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
+use InvalidArgumentException;
 use KindChair\Format\FormatError;
 use KindChair\People\Participant;
 use KindChair\People\Piece;
 use KindChair\People\Seating;
+use KindChair\Place\Arrangement;
 use KindChair\Place\Clearance;
 use KindChair\Place\FloorPlan;
 use KindChair\Place\Room;
@@ -87,20 +89,12 @@ final class PlaceController
             foreach ($desk->group($class->group)->people as $person) {
                 $people[$person->id] = SeatKind::for($person->base);
             }
-            $plan = FloorPlan::arrange($room, $clearance, $asked['shape'], $people);
-            $concessions = [
-                'There is no room for arms out to the sides: they go forward and up, at 1.20 m from each other.' => $clearance->withArmsForward(),
-                'There is no room for legs stretched forward: feet stay under the knees.' => $clearance->withLegsUnder(),
-                'There is no room for arms out to the sides or legs stretched forward: arms go forward and up, feet stay under the knees.' => $clearance->withArmsForward()->withLegsUnder(),
-            ];
-            foreach ($concessions as $words => $closer) {
-                if ($plan->without !== []) {
-                    $tried = FloorPlan::arrange($room, $closer, $asked['shape'], $people);
-                    if (count($tried->without) < count($plan->without)) {
-                        [$plan, $gave] = [$tried, $words];
-                    }
-                }
+            try {
+                $arranged = Arrangement::of($room, $clearance, $asked['shape'], $people);
+            } catch (InvalidArgumentException $tooMany) {
+                throw new FormatError('the group', lcfirst($tooMany->getMessage()));
             }
+            [$plan, $gave] = [$arranged->plan, $arranged->gave];
         }
 
         return response()->json([
@@ -189,7 +183,7 @@ final class PlaceController
     {
         try {
             return new Room($form['width'], $form['depth'], array_values($form['doors']), array_values($form['fixed']));
-        } catch (\InvalidArgumentException $rejected) {
+        } catch (InvalidArgumentException $rejected) {
             throw new FormatError('/room', lcfirst($rejected->getMessage()));
         }
     }

@@ -10,6 +10,7 @@ use App\Craft\Schemas;
 use App\Models\SeatedClass;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 /** The plan of a class: one answer to every save. */
 final class PlanController
@@ -32,23 +33,20 @@ final class PlanController
         /** @var array<array-key, mixed> $document */
         $document = $request->json('plan');
         $this->schemas->check('plan', $document);
-        // Own movements are stored once and for all classes; a plan names the version it was made with.
-        unset($document['movements']);
-        $this->desk->read($document);
-        $from = $request->integer('revision');
-        if ($from !== $class->revision) {
+        $this->desk->readNew($document);
+        // Worked out before it is stored: what cannot be answered is not kept, and nobody is told otherwise.
+        $body = (new PlanAnswer($this->desk))->body($class, $document);
+        $kept = $class->storeFrom($request->integer('revision'), $document);
+        if ($kept !== null) {
             // Nothing is lost: the stale plan is stored beside the current one, and the teacher chooses.
-            $kept = $class->keepBeside($document, $from);
-
             return response()->json([
                 'message' => 'This class was changed in another window. Both versions are kept: choose the one to go on with.',
-                'yours' => $kept->number,
+                'yours' => $kept,
                 'theirs' => (new PlanAnswer($this->desk))->of($class),
             ], 409);
         }
-        $class->store($document);
 
-        return $this->answer($class);
+        return response()->json([...(new PlanAnswer($this->desk))->head($class), ...$body]);
     }
 
     public function choose(Request $request, int $seatedClass): JsonResponse
@@ -83,15 +81,20 @@ final class PlanController
         $document = $class->plan()->document;
         $plan = $this->desk->read($document);
         $finding = $this->desk->reviewOf($class, $plan, $this->desk->peopleOf($class))->finding($request->string('finding')->toString());
-        if ($request->integer('revision') !== $class->revision || $finding?->remedy === null) {
-            return response()->json(
-                ['message' => 'The class has changed since; this is the newest state. Nothing else was touched.'],
-                409,
-            );
-        }
-        $class->store($this->desk->apply($finding->remedy, $plan, $document));
+        $isStored = DB::transaction(function () use ($request, $class, $finding, $plan, $document): bool {
+            $class->refreshRevision();
+            if ($request->integer('revision') !== $class->revision || $finding?->remedy === null) {
+                return false;
+            }
+            $class->store($this->desk->apply($finding->remedy, $plan, $document));
 
-        return $this->answer($class);
+            return true;
+        });
+
+        return $isStored ? $this->answer($class) : response()->json(
+            ['message' => 'The class has changed since; this is the newest state. Nothing else was touched.'],
+            409,
+        );
     }
 
     private function find(Request $request, int $id): SeatedClass

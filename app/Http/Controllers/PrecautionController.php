@@ -25,7 +25,7 @@ final class PrecautionController
 
     public function store(Request $request, Schemas $schemas): JsonResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:80'], 'why' => ['required', 'string', 'max:300']], [
+        $request->validate(['name' => ['required', 'string', 'max:80'], 'why' => ['required', 'string', 'max:300'], 'code' => ['nullable', 'string', 'max:60']], [
             'name.*' => 'Please give the precaution a plain name.',
             'why.*' => 'Please write why: it is shown beside what it changes.',
         ]);

@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Models\Group;
 use App\Models\SeatedClass;
-use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use KindChair\Format\Craft;
+use KindChair\Format\Day;
 use KindChair\People\ClearanceState;
 
 /** How everyone came to one class: pain, dizziness, new medicine, falls. */
@@ -70,8 +70,7 @@ final class ReadinessController
     private function clearance(array $person): ClearanceState
     {
         $isAdvised = array_filter($person['precautions'] ?? [], fn (array $noted): bool => $this->craft->precautions->get($noted['code'])->askClinician !== null) !== [];
-        $given = isset($person['clearance']['date']) ? new DateTimeImmutable($person['clearance']['date']) : null;
 
-        return ClearanceState::of($isAdvised, $given, today()->toDateTimeImmutable());
+        return ClearanceState::of($isAdvised, Day::read($person['clearance']['date'] ?? null), today()->toDateTimeImmutable());
     }
 }

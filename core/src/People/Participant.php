@@ -58,15 +58,20 @@ final readonly class Participant
 
     /**
      * How far this person may comfortably go: their own measured range first, then the age default,
-     * held to every angle limit of their precautions.
+     * held to every angle limit of their precautions. Of several ranges noted for the same way the gentlest counts,
+     * in whatever order they were noted.
      */
     public function range(JointAction $action, ?Side $side, RangeTable $table): JointRange
     {
         $range = $table->comfortable($action, $this->age);
+        $measured = [];
         foreach ($this->rangesByAction[$action->value] ?? [] as $own) {
             if ($own->side === null || $side === null || $own->side === $side) {
-                $range = new JointRange(min($range->from, $own->degrees), $own->degrees);
+                $measured[] = $own->degrees;
             }
+        }
+        if ($measured !== []) {
+            $range = new JointRange(min($range->from, ...$measured), min($measured));
         }
         foreach ($this->limitsByAction[$action->value] ?? [] as [$limit, $affected]) {
             if ($affected === null || $side === null || $affected === $side) {

@@ -12,7 +12,7 @@ final readonly class FloorPlan
     /** Degrees of an arc in which everyone still sees the teacher without turning. */
     private const ARC = 160;
     private const NEAREST_ROW = 1900;
-    /** Squares of the grid on which the way to each seat is looked for. */
+    /** From one possible place in a row to the next. */
     private const GRID = 150;
     private const DOOR_CLEAR = 900;
     /** Source: planning default, half a head and a little. */
@@ -39,11 +39,20 @@ final readonly class FloorPlan
     {
         $sizes = [SeatKind::Bed->value => 0, SeatKind::Wheelchair->value => 1, SeatKind::Chair->value => 2];
         uasort($people, static fn (SeatKind $a, SeatKind $b): int => $sizes[$a->value] <=> $sizes[$b->value]);
-        $best = null;
-        $least = [PHP_INT_MAX, 0, 0];
+        $tried = [];
         foreach (self::firstRows($room, $clearance, $shape, count($people)) as $first) {
             [$plan, $rows] = self::setOut($room, $clearance, $shape, $people, $first);
-            $cost = [count($plan->without) + count($plan->cutOff()), $rows, $first];
+            $tried[] = ['plan' => $plan, 'cost' => [count($plan->without), $rows, $first]];
+        }
+        // What a plan costs is at least what it costs with a way to every seat: ways are looked for only while they can decide.
+        usort($tried, static fn (array $a, array $b): int => $a['cost'] <=> $b['cost']);
+        $best = null;
+        $least = [PHP_INT_MAX, 0, 0];
+        foreach ($tried as ['plan' => $plan, 'cost' => $cost]) {
+            if ($cost >= $least) {
+                break;
+            }
+            $cost[0] += count($plan->cutOff());
             if ($cost < $least) {
                 [$best, $least] = [$plan, $cost];
             }
@@ -80,16 +89,19 @@ final readonly class FloorPlan
         usort($places, static fn (array $a, array $b): int => [$a['row'], $a['aside']] <=> [$b['row'], $b['aside']]);
         usort($fromEdge, static fn (array $a, array $b): int => [$a['row'], $b['aside']] <=> [$b['row'], $a['aside']]);
         $seats = $without = $rows = [];
+        // A place that is wrong for one kind of seat stays wrong for it: what is set out only grows.
+        $next = array_fill_keys(array_column(SeatKind::cases(), 'value'), 0);
         foreach ($people as $person => $kind) {
             $plan = new self($room, $clearance, $teacher, $seats);
             $found = null;
-            foreach ($kind === SeatKind::Chair ? $places : $fromEdge as $place) {
+            $order = $kind === SeatKind::Chair ? $places : $fromEdge;
+            while ($found === null && isset($order[$next[$kind->value]])) {
+                $place = $order[$next[$kind->value]++];
                 $turn = self::facing($place['x'], $place['y'], $shape === 'circle' ? [$middle, intdiv($room->depth, 2)] : $teacher);
                 $seat = new Seat((string) $person, $kind, $place['x'], $place['y'], $turn);
                 if (!$plan->troublesOf($seat)->valid()) {
                     $found = $seat;
                     $rows[$place['row']] = true;
-                    break;
                 }
             }
             if ($found === null) {
@@ -355,62 +367,8 @@ final readonly class FloorPlan
         if ($this->room->doors === [] || $this->seats === []) {
             return [];
         }
-        $half = Clearance::AISLE / 2;
-        $columns = intdiv($this->room->width, self::GRID);
-        $rows = intdiv($this->room->depth, self::GRID);
-        $blocked = [];
-        $things = array_map(static fn (array $thing): array => [$thing['x'], $thing['y'], $thing['x'] + $thing['width'], $thing['y'] + $thing['depth']], $this->room->fixed);
-        for ($c = 0; $c <= $columns; ++$c) {
-            for ($r = 0; $r <= $rows; ++$r) {
-                $x = $c * self::GRID;
-                $y = $r * self::GRID;
-                foreach ($this->seats as $seat) {
-                    // The middle line of a way keeps half an aisle from what stands there.
-                    if ($seat->distanceTo($x, $y) < $half) {
-                        $blocked["$c:$r"] = true;
-                        break;
-                    }
-                }
-                foreach ($things as [$x1, $y1, $x2, $y2]) {
-                    if ($x > $x1 - $half && $x < $x2 + $half && $y > $y1 - $half && $y < $y2 + $half) {
-                        $blocked["$c:$r"] = true;
-                    }
-                }
-            }
-        }
-        $open = [];
-        foreach (array_keys($this->room->doors) as $door) {
-            [$x, $y] = $this->room->doorAt($door);
-            $open[] = [intdiv($x, self::GRID), intdiv($y, self::GRID)];
-        }
-        $seen = [];
-        while (($cell = array_pop($open)) !== null) {
-            [$c, $r] = $cell;
-            $key = "$c:$r";
-            if ($c < 0 || $r < 0 || $c > $columns || $r > $rows || isset($seen[$key])) {
-                continue;
-            }
-            $seen[$key] = true;
-            if (isset($blocked[$key])) {
-                continue;
-            }
-            array_push($open, [$c + 1, $r], [$c - 1, $r], [$c, $r + 1], [$c, $r - 1]);
-        }
-        $cutOff = [];
-        foreach ($this->seats as $at => $seat) {
-            $reached = false;
-            foreach (array_keys($seen) as $key) {
-                [$c, $r] = explode(':', $key);
-                if (!isset($blocked[$key]) && $seat->distanceTo((int) $c * self::GRID, (int) $r * self::GRID) < $half + 2 * self::GRID) {
-                    $reached = true;
-                    break;
-                }
-            }
-            if (!$reached) {
-                $cutOff[] = $at;
-            }
-        }
+        $grid = new WalkableGrid($this->room, $this->seats);
 
-        return $cutOff;
+        return array_keys(array_filter($this->seats, static fn (Seat $seat): bool => !$grid->comesTo($seat)));
     }
 }

@@ -11,6 +11,9 @@ use OutOfBoundsException;
 /** A class as planned: sections in order, each with its entries. */
 final readonly class ClassPlan
 {
+    /** Movements in one class: more than fill three hours, and what can be worked out while somebody waits. */
+    public const MOST_ENTRIES = 150;
+
     /**
      * @param int $slotMinutes booked time
      * @param list<Section> $sections

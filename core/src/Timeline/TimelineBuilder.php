@@ -20,6 +20,7 @@ use KindChair\Movement\Variation;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\Section;
+use WeakMap;
 
 /**
  * Turns a plan into timed beats.
@@ -30,48 +31,67 @@ use KindChair\Plan\Section;
  */
 final readonly class TimelineBuilder
 {
+    /** @var WeakMap<Entry, array<string, int>> lengths of turns that were worked out, by all that they depend on besides the entry */
+    private WeakMap $lengths;
+
     public function __construct(
         private MovementLibrary $library,
         private ChangeOvers $changeOvers,
     ) {
+        $this->lengths = new WeakMap();
     }
 
     public function build(ClassPlan $plan, float $pace = 1.0): Timeline
     {
         $turns = [];
         $clock = 0;
+        foreach ($this->inOrder($plan) as [$section, $entry, $number, $first, $startsSecondHalf, $baseChange, $propChange]) {
+            $turns[] = $turn = $this->turn($plan, $section, $entry, $number, $first, $clock, $pace, $baseChange, $propChange, $startsSecondHalf);
+            $clock += $turn->length();
+        }
+
+        return new Timeline($turns);
+    }
+
+    /** How long a plan takes, in tenths. Entries that other plans of this builder had in the same place are not laid out again. */
+    public function length(ClassPlan $plan, float $pace = 1.0): int
+    {
+        $length = 0;
+        $settings = serialize($plan->settings);
+        foreach ($this->inOrder($plan) as [$section, $entry, $number, $first, $startsSecondHalf, $baseChange, $propChange]) {
+            $key = implode(' ', [$settings, serialize($plan->patternFor($section, $entry)), $pace, $number, $first->value, (int) $startsSecondHalf, $baseChange, $propChange]);
+            $known = $this->lengths[$entry] ?? [];
+            $known[$key] ??= $this->turn($plan, $section, $entry, $number, $first, 0, $pace, $baseChange, $propChange, $startsSecondHalf)->length();
+            $this->lengths[$entry] = $known;
+            $length += $known[$key];
+        }
+
+        return $length;
+    }
+
+    /** @return iterable<array{Section, Entry, int, Side, bool, int, int}> every turn: its half, first side, whether a round's second half starts, and the changes of place and prop before it */
+    private function inOrder(ClassPlan $plan): iterable
+    {
         $positions = [];
         $held = [];
         foreach ($plan->sections as $section) {
             foreach ($this->sequence($plan, $section) as [$entry, $number, $first, $startsSecondHalf]) {
-                $movement = $this->library->get($entry->movement);
-                $variation = $movement->variation($entry->variation);
+                $variation = $this->library->get($entry->movement)->variation($entry->variation);
                 // Leaning back or sitting off the backrest is no change of place.
                 $seat = $variation->position === Position::Supported ? Position::Upright : $variation->position;
-                $baseChange = $this->changeOvers->betweenPositions($positions, $seat);
-                $propChange = $this->changeOvers->betweenProps($held, $variation->props);
-                $turn = $this->turn(
-                    $plan,
+                yield [
                     $section,
                     $entry,
-                    $movement,
-                    $variation,
                     $number,
                     $first,
-                    $clock,
-                    $pace,
-                    $baseChange,
-                    $propChange,
                     $startsSecondHalf,
-                );
-                $turns[] = $turn;
-                $clock += $turn->length();
+                    $this->changeOvers->betweenPositions($positions, $seat),
+                    $this->changeOvers->betweenProps($held, $variation->props),
+                ];
                 $positions[] = $seat;
                 $held = $variation->props;
             }
         }
-
-        return new Timeline($turns);
     }
 
     /**
@@ -110,8 +130,6 @@ final readonly class TimelineBuilder
         ClassPlan $plan,
         Section $section,
         Entry $entry,
-        Movement $movement,
-        Variation $variation,
         int $number,
         Side $first,
         int $start,
@@ -120,6 +138,8 @@ final readonly class TimelineBuilder
         int $propChange,
         bool $startsSecondHalf,
     ): Turn {
+        $movement = $this->library->get($entry->movement);
+        $variation = $movement->variation($entry->variation);
         $settings = $plan->settings;
         $pattern = $plan->patternFor($section, $entry);
         $passes = array_values(array_filter(

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Craft\PeopleFile;
+use App\Craft\Schemas;
+use App\Files\Download;
+use App\Files\SamePeople;
+use App\Models\Group;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use KindChair\Format\FormatError;
+
+/** People from a table or address cards, looked at first and taken in afterwards; and a group as a table. */
+final class PeopleFileController
+{
+    use OwnData;
+
+    public function __construct(private readonly PeopleFile $file, private readonly Schemas $schemas)
+    {
+    }
+
+    /** Looks at a file of people without changing anything. */
+    public function look(Request $request, int $group): JsonResponse
+    {
+        $this->group($request, $group);
+        $asked = $request->validate(self::fileRules());
+        $seen = $this->file->look(self::bytes($asked['file']), SamePeople::of($this->teacher($request)), $asked['columns'] ?? null);
+
+        return response()->json(['guess' => (object) $seen['guess']] + $seen);
+    }
+
+    /** Takes the people in that were chosen: new ones, or those of the teacher's people whom the teacher says they are. */
+    public function store(Request $request, int $group): JsonResponse
+    {
+        $found = $this->group($request, $group);
+        $asked = $request->validate([
+            ...self::fileRules(),
+            'rows' => ['required', 'array', 'max:' . Group::MOST],
+            'rows.*' => ['integer'],
+            'same' => ['array'],
+            'same.*' => ['integer'],
+        ]);
+        $known = SamePeople::of($this->teacher($request));
+        $rows = $this->file->look(self::bytes($asked['file']), $known, $asked['columns'] ?? null)['rows'];
+        $found->refuseMoreThan(count($asked['rows']));
+        $added = DB::transaction(function () use ($asked, $rows, $found, $known): int {
+            $added = 0;
+            foreach (array_unique($asked['rows']) as $at) {
+                $person = $rows[$at]['person'] ?? null;
+                $same = $asked['same'][$at] ?? null;
+                if ($same !== null) {
+                    $known->has((int) $same) ?: throw new FormatError('the people', 'somebody you chose is not here any more. Please open the file again.');
+                    $found->people()->syncWithoutDetaching([(int) $same]);
+                    ++$added;
+                } elseif ($person !== null) {
+                    $this->schemas->check('group', ['id' => 'new', ...$person], '#/$defs/person');
+                    $found->add($person);
+                    ++$added;
+                }
+            }
+
+            return $added;
+        });
+
+        return response()->json(['added' => $added]);
+    }
+
+    public function table(Request $request, int $group): Response
+    {
+        $found = $this->group($request, $group);
+
+        return Download::of($this->file->write(array_values($found->documents())), 'text/csv; charset=UTF-8', Download::name($found->name, 'people') . '.csv');
+    }
+
+    /** @return array<string, list<string>> */
+    private static function fileRules(): array
+    {
+        return ['file' => ['required', 'string', 'max:4000000'], 'columns' => ['nullable', 'array', 'max:20'], 'columns.*' => ['string', 'max:4']];
+    }
+
+    private static function bytes(string $base64): string
+    {
+        $bytes = base64_decode($base64, true);
+
+        return $bytes === false ? abort(422, 'The file did not arrive whole. Please try again.') : $bytes;
+    }
+
+    private function group(Request $request, int $id): Group
+    {
+        return $this->teacher($request)->groups()->with('people')->findOrFail($id);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A stretch of a class as it was really done.
+ *
+ * @property int $led_class_id
+ * @property string $entry
+ * @property string|null $side
+ * @property bool $counts whether it counts for the sides, and is no pause or change of place
+ * @property int $length tenths of a second
+ */
+final class DoneStretch extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['entry', 'side', 'counts', 'length'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['counts' => 'boolean'];
+    }
+}
