@@ -139,11 +139,13 @@ final readonly class Traces
             if (!$isFree || preg_match($this->pattern, $value, $match, PREG_OFFSET_CAPTURE) !== 1) {
                 return null;
             }
-            $before = mb_strlen(substr($value, 0, $match[0][1]));
-            $from = max(0, $before - self::WORDS_AROUND);
-            $words = mb_substr($value, $from, 2 * self::WORDS_AROUND + mb_strlen($match[0][0]));
+            $before = substr($value, 0, $match[0][1]);
+            $after = substr($value, $match[0][1]);
+            // Whole words, as far as they reach.
+            $from = mb_strlen($before) <= self::WORDS_AROUND ? $before : '… ' . preg_replace('/^\S*\s/u', '', mb_substr($before, -self::WORDS_AROUND));
+            $to = mb_strlen($after) <= 2 * self::WORDS_AROUND ? $after : preg_replace('/\s\S*$/u', '', mb_substr($after, 0, 2 * self::WORDS_AROUND)) . ' …';
 
-            return ($from > 0 ? '… ' : '') . trim($words) . ($from + mb_strlen($words) < mb_strlen($value) ? ' …' : '');
+            return $from . $to;
         }
         foreach (is_array($value) ? $value : [] as $name => $inner) {
             $found = $this->firstIn($inner, $this->isFree($name, $isFree));

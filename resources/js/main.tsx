@@ -5,6 +5,7 @@ import { BrowserRouter, Route, Routes } from 'react-router';
 import { queryClient } from './api/queries';
 import { EmptyPlace, Waiting } from './parts/States';
 import { Shell } from './parts/Shell';
+import { SignInAgain } from './parts/SignInAgain';
 
 const Classes = lazy(() => import('./screens/classes/Classes'));
 const Plan = lazy(() => import('./screens/plan/Plan'));
@@ -19,6 +20,7 @@ const Compare = lazy(() => import('./screens/movements/MovementPage').then((page
 const OwnEditor = lazy(() => import('./screens/movements/own/OwnEditor'));
 const Lead = lazy(() => import('./screens/lead/Lead'));
 const Log = lazy(() => import('./screens/log/Log'));
+const Account = lazy(() => import('./screens/account/Account'));
 
 const root = document.getElementById('app');
 if (root) {
@@ -40,6 +42,7 @@ if (root) {
                                 <Route path="movements/compare" element={<Compare />} />
                                 <Route path="movements/own/:key" element={<OwnEditor />} />
                                 <Route path="movements/:movementId" element={<MovementPage />} />
+                                <Route path="account" element={<Account />} />
                                 <Route path="log" element={<Log />} />
                                 <Route path="log/:ledId" element={<Log />} />
                                 <Route path="*" element={<EmptyPlace title="There is nothing here">The address may be old. The places on the left all work.</EmptyPlace>} />
@@ -48,6 +51,7 @@ if (root) {
                             <Route path="led/:ledId" element={<Lead />} />
                         </Routes>
                     </Suspense>
+                    <SignInAgain />
                 </BrowserRouter>
             </QueryClientProvider>
         </StrictMode>,

@@ -18,7 +18,7 @@ final class PeopleAndPlacesTest extends BrowserTestCase
         $this->visit('/people');
         $this->press('From a file');
         $this->find('input[type=file]')->sendKeys($path);
-        $this->see('already there');
+        $this->see('The same person as Agnes T.');
         $this->see('looks like a formula');
         $this->assertAccessible('a file of people');
         $this->press('Add 1 person');

@@ -50,6 +50,8 @@ final class PlanningTest extends BrowserTestCase
         $this->see('Good to see you');
         self::assertStringEndsWith('/sign-in', $this->browser->getCurrentURL());
         $this->press('Open the demo');
+        $this->see('Tuesday group, Ferry House: 10 people');
+        $this->visit('/');
         $this->see('3 to settle');
         self::assertSame([], $this->console());
     }

@@ -12,7 +12,6 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
-use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /**
@@ -23,13 +22,9 @@ abstract class BrowserTestCase extends TestCase
     /** How many times faster than the clock Lead runs. */
     protected const LEAD_SPEED = 1;
 
-    private static ?Process $server = null;
+    protected static Server $server;
 
     private static ?Process $driver = null;
-
-    private static string $address = '';
-
-    private static string $folder = '';
 
     private static int $driverPort = 0;
 
@@ -37,53 +32,30 @@ abstract class BrowserTestCase extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$folder = sys_get_temp_dir() . '/kind-chair-' . bin2hex(random_bytes(5));
-        mkdir(self::$folder);
-        $port = self::freePort();
-        self::$driverPort = self::freePort();
-        self::$address = "http://127.0.0.1:$port";
-        $root = dirname(__DIR__, 2);
-        $environment = [
-            'APP_ENV' => 'local',
-            'APP_DEBUG' => 'true',
-            'APP_URL' => self::$address,
-            'DB_DATABASE' => self::$folder . '/test.sqlite',
-            'SESSION_DRIVER' => 'file',
-            'SESSION_SECURE_COOKIE' => 'false',
-            'CACHE_STORE' => 'file',
-            'KIND_CHAIR_DEMO' => 'true',
-            'KIND_CHAIR_LEAD_SPEED' => (string) static::LEAD_SPEED,
-        ];
-        touch(self::$folder . '/test.sqlite');
-        (new Process(['php', 'artisan', 'migrate', '--force', '--seed', '--seeder=Database\\Seeders\\DemoSeeder'], $root, $environment))->mustRun();
-        copy(self::$folder . '/test.sqlite', self::$folder . '/fresh.sqlite');
-        $router = "$root/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php";
-        self::$server = new Process(['php', '-S', "127.0.0.1:$port", '-t', '.', $router], "$root/public", $environment, null, null);
-        self::$server->disableOutput();
-        self::$server->start();
+        self::$server = new Server(sys_get_temp_dir() . '/kind-chair-browser-' . bin2hex(random_bytes(5)), ['KIND_CHAIR_LEAD_SPEED' => (string) static::LEAD_SPEED]);
+        self::$server->prepare()->start();
+        self::$server->keepAsFresh();
+        self::$driverPort = Server::freePort();
         self::$driver = new Process(['chromedriver', '--port=' . self::$driverPort], null, null, null, null);
         self::$driver->disableOutput();
         self::$driver->start();
-        self::awaitPort($port);
-        self::awaitPort(self::$driverPort);
+        Server::awaitPort(self::$driverPort);
     }
 
     public static function tearDownAfterClass(): void
     {
         self::$driver?->stop(2);
-        self::$server?->stop(2);
-        (new Process(['rm', '-rf', self::$folder]))->run();
+        self::$server->remove();
     }
 
     protected function setUp(): void
     {
-        array_map('unlink', glob(self::$folder . '/test.sqlite-*') ?: []);
-        copy(self::$folder . '/fresh.sqlite', self::$folder . '/test.sqlite');
+        self::$server->beFresh();
         $options = new ChromeOptions();
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars',
-            '--window-size=1280,800', '--user-data-dir=' . self::$folder . '/profile-' . bin2hex(random_bytes(4)),
+            '--window-size=1280,800', '--user-data-dir=' . self::$server->folder . '/profile-' . bin2hex(random_bytes(4)),
         ]);
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -102,7 +74,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function visit(string $path): void
     {
-        $this->browser->get(self::$address . $path);
+        $this->browser->get(self::$server->address() . $path);
     }
 
     protected function signIn(): void
@@ -212,28 +184,5 @@ abstract class BrowserTestCase extends TestCase
         $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE');
 
         return array_values(array_map(static fn (array $line): string => (string) $line['message'], $errors));
-    }
-
-    private static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
-        $name = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
-
-        return (int) substr($name, (int) strrpos($name, ':') + 1);
-    }
-
-    private static function awaitPort(int $port): void
-    {
-        for ($try = 0; $try < 200; ++$try) {
-            $socket = @fsockopen('127.0.0.1', $port, $code, $message, 1);
-            if ($socket !== false) {
-                fclose($socket);
-
-                return;
-            }
-            usleep(50_000);
-        }
-        throw new RuntimeException("Nothing answers on port $port.");
     }
 }

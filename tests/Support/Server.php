@@ -100,6 +100,18 @@ final class Server
         $this->kill(SIGTERM);
     }
 
+    /** Remembers the data as it is now, for tests that each begin with it. */
+    public function keepAsFresh(): void
+    {
+        copy($this->database(), "$this->folder/fresh.sqlite");
+    }
+
+    public function beFresh(): void
+    {
+        array_map(unlink(...), glob($this->database() . '-*') ?: []);
+        copy("$this->folder/fresh.sqlite", $this->database());
+    }
+
     /** Ends the server and its workers in this moment, whatever they are doing. */
     public function kill(int $signal = SIGKILL): void
     {

@@ -85,7 +85,7 @@ final class ParticipantController
     {
         $request->validate(
             ['name' => ['required', 'string', 'max:80', 'regex:/^[^\r\n\t]+$/']],
-            ['name.*' => 'Please write a name or initials on one line, in 80 letters or fewer.'],
+            ['name.required' => 'Please write a name or initials.', 'name.*' => 'Please write a name or initials on one line, in 80 letters or fewer.'],
         );
         /** @var array<string, mixed> $document */
         $document = [...$request->json()->all(), 'id' => $key];

@@ -1,3 +1,5 @@
+import { signedInAgain, token } from './session';
+
 /** What the server said no to, in words for the person. */
 export class Refusal extends Error {
     constructor(
@@ -16,17 +18,19 @@ export class Refusal extends Error {
 }
 
 /** The server could not be reached. */
-export class Unreachable extends Error {}
+class Unreachable extends Error {}
 
-function token(): string {
-    const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
-    return decodeURIComponent(cookie?.slice('XSRF-TOKEN='.length) ?? '');
+interface Ways {
+    /** Does not ask to sign in again: for what goes on behind somebody who is busy. */
+    quiet?: boolean;
 }
 
-async function send<T>(method: string, path: string, body?: unknown): Promise<T> {
-    let response: Response;
+/** Signed out, or with a token that has been renewed in another tab. */
+const lapsed = (status: number) => status === 401 || status === 419;
+
+async function ask(method: string, path: string, body: unknown): Promise<Response> {
     try {
-        response = await fetch(`/api/${path}`, {
+        return await fetch(`/api/${path}`, {
             method,
             headers: {
                 Accept: 'application/json',
@@ -38,13 +42,20 @@ async function send<T>(method: string, path: string, body?: unknown): Promise<T>
     } catch {
         throw new Unreachable('There is no connection just now. Your work is safe on this device.');
     }
-    if (response.status === 401 || response.status === 419) {
-        window.location.assign('/sign-in');
+}
+
+async function send<T>(method: string, path: string, body?: unknown, { quiet = false }: Ways = {}): Promise<T> {
+    let response = await ask(method, path, body);
+    if (lapsed(response.status) && !quiet && (await signedInAgain())) {
+        response = await ask(method, path, body);
     }
     if (response.status === 204) {
         return undefined as T;
     }
     const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>;
+    if (lapsed(response.status)) {
+        throw new Refusal(response.status, 'You are signed out. Your work is safe on this device; sign in again to keep it.', answer);
+    }
     if (!response.ok) {
         const message = typeof answer.message === 'string' && response.status < 500 ? answer.message : 'Something went wrong on our side. Your work is safe; please try again.';
         throw new Refusal(response.status, message, answer);
@@ -55,6 +66,6 @@ async function send<T>(method: string, path: string, body?: unknown): Promise<T>
 export const api = {
     get: <T>(path: string) => send<T>('GET', path),
     post: <T>(path: string, body: unknown = {}) => send<T>('POST', path, body),
-    put: <T>(path: string, body: unknown) => send<T>('PUT', path, body),
-    delete: <T = undefined>(path: string) => send<T>('DELETE', path),
+    put: <T>(path: string, body: unknown, ways?: Ways) => send<T>('PUT', path, body, ways),
+    delete: <T = undefined>(path: string, body?: unknown) => send<T>('DELETE', path, body),
 };

@@ -34,22 +34,41 @@ export const useMotion = (id: string, variation: string, base: string, side: str
 
 export const refresh = (...keys: string[]) => Promise.all(keys.map((key) => queryClient.invalidateQueries({ queryKey: [key] })));
 
-/** Keys asked for in the same moment travel in one request. */
-let waiting: Map<string, (shapes: Shape[]) => void> | null = null;
+/** Figures in one request: fewer than the server draws at once, and an address that is not too long. */
+const AT_ONCE = 100;
 
-function fetchFigure(key: string): Promise<Shape[]> {
-    return new Promise((resolve, reject) => {
+interface Wanted {
+    give: (shapes: Shape[]) => void;
+    fail: (problem: Error) => void;
+}
+
+/** Keys asked for in the same moment travel together; who asked is answered whatever became of the request. */
+let waiting: Map<string, Wanted[]> | null = null;
+
+async function fetchTogether(batch: [string, Wanted[]][]) {
+    try {
+        const { figures } = await api.get<{ figures: Record<string, Shape[]> }>(`figures?keys=${encodeURIComponent(batch.map(([key]) => key).join(','))}`);
+        batch.forEach(([key, all]) => all.forEach(({ give }) => give(figures[key] ?? [])));
+    } catch (problem) {
+        batch.forEach(([, all]) => all.forEach(({ fail }) => fail(problem as Error)));
+    }
+}
+
+function sendWaiting() {
+    const all = [...(waiting ?? [])];
+    waiting = null;
+    for (let at = 0; at < all.length; at += AT_ONCE) {
+        void fetchTogether(all.slice(at, at + AT_ONCE));
+    }
+}
+
+export function fetchFigure(key: string): Promise<Shape[]> {
+    return new Promise((give, fail) => {
         if (!waiting) {
-            const batch = (waiting = new Map());
-            setTimeout(() => {
-                waiting = null;
-                api.get<{ figures: Record<string, Shape[]> }>(`figures?keys=${encodeURIComponent([...batch.keys()].join(','))}`).then(
-                    ({ figures }) => batch.forEach((give: (shapes: Shape[]) => void, wanted: string) => give(figures[wanted] ?? [])),
-                    reject,
-                );
-            }, 0);
+            waiting = new Map();
+            setTimeout(sendWaiting, 0);
         }
-        waiting.set(key, resolve);
+        waiting.set(key, [...(waiting.get(key) ?? []), { give, fail }]);
     });
 }
 

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { signOut } from '../api/session';
 
 /** The sign of the application: a head, a back, a seat. */
 export function Sign({ size = 30 }: { size?: number }) {
@@ -23,14 +24,8 @@ const places: [string, string, ReactNode][] = [
     ['/places', 'Places', icon('M4 20V9l8-5l8 5v11M4 20h16M10 20v-6h4v6')],
     ['/movements', 'Movements', icon('M12 6.500a2.500 2.500 0 1 0 0-5a2.500 2.500 0 0 0 0 5zM3 9l9 1l9-5M12 10v6l-5 5M12 16l5 5')],
     ['/log', 'Log', icon('M5 3h11l3 3v15H5zM9 9h6M9 13h6M9 17h3')],
+    ['/account', 'Account', icon('M12 12a4 4 0 1 0 0-8a4 4 0 0 0 0 8zM4 21c0-4 3.600-6 8-6s8 2 8 6')],
 ];
-
-export function signOut() {
-    const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
-    void fetch('/sign-out', { method: 'POST', headers: { 'X-XSRF-TOKEN': token, Accept: 'text/html' } }).finally(() => {
-        window.location.assign('/sign-in');
-    });
-}
 
 /** The frame of every screen but Plan and Lead: a rail on wide screens, a bar below on phones. */
 export function Shell() {
@@ -56,7 +51,7 @@ export function Shell() {
                         {name}
                     </NavLink>
                 ))}
-                <button onClick={signOut} className="flex min-h-16 flex-1 flex-col items-center justify-center gap-1 whitespace-nowrap px-0.5 text-[14px] text-ink-soft md:text-[15px] hover:bg-list hover:text-ink md:mt-auto md:flex-none">
+                <button onClick={() => void signOut()} className="mt-auto hidden min-h-16 flex-col items-center justify-center gap-1 whitespace-nowrap text-[15px] text-ink-soft hover:bg-list hover:text-ink md:flex">
                     {icon('M10 4H5v16h5M14 8l4 4l-4 4M18 12H9')}
                     Sign out
                 </button>

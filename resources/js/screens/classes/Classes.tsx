@@ -1,14 +1,17 @@
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api } from '../../api/client';
+import { api, Refusal } from '../../api/client';
 import { refresh, useClasses } from '../../api/queries';
 import type { ClassesAnswer } from '../../api/types/answer-classes';
 import type { ClassInfo } from '../../api/types/answer-class';
+import type { WhoIsWho } from '../../api/types/answer-who-is-who';
+import { keep, readKept } from '../../parts/kept';
 import { Ask } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
 import { clock, dayAndHour, plural } from '../../parts/time';
 import { ClassForm } from './ClassForm';
+import { OpenFile, type Decided } from './OpenFile';
 
 type ClassRow = ClassesAnswer['classes'][number];
 
@@ -37,6 +40,7 @@ export default function Classes() {
     const [form, setForm] = useState<ClassInfo | 'new' | null>(null);
     const [removing, setRemoving] = useState<ClassRow | null>(null);
     const [problem, setProblem] = useState<string | null>(null);
+    const [asking, setAsking] = useState<{ name: string; text: string; asked: WhoIsWho } | null>(null);
     // A class stays 'next' until three hours after its start.
     const [now] = useState(() => Date.now() - 3 * 3600_000);
     const file = useRef<HTMLInputElement>(null);
@@ -52,12 +56,20 @@ export default function Classes() {
         if (!chosen) {
             return;
         }
+        await take({ name: chosen.name, text: await chosen.text() });
+    };
+    const take = async (from: { name: string; text: string }, people: Decided = {}) => {
         try {
-            const made = await api.post<ClassInfo>('classes/import', await chosen.text());
+            const made = await api.post<ClassInfo>('classes/import', { file: from.text, people });
             await refresh('classes', 'groups');
             void navigate(`/classes/${made.id}/plan`);
         } catch (error) {
-            setProblem(`${chosen.name} was not opened, and nothing was changed. ${(error as Error).message}`);
+            if (error instanceof Refusal && error.status === 409) {
+                setAsking({ ...from, asked: error.body as unknown as WhoIsWho });
+            } else {
+                setAsking(null);
+                setProblem(`${from.name} was not opened, and nothing was changed. ${(error as Error).message}`);
+            }
         }
     };
 
@@ -100,8 +112,14 @@ export default function Classes() {
                     <button
                         className="button"
                         onClick={() => {
-                            void api.post(`led/${running.running}/end`, { attendance: {}, note: '' }).then(
-                                () => refresh('classes', 'led').then(() => navigate(`/log/${running.running}`)),
+                            // What was written on this device when it was ended goes along.
+                            const written = readKept<{ attendance: Record<string, boolean>; note: string }>(`ending:${running.running}`);
+                            void api.post(`led/${running.running}/end`, { attendance: written?.attendance ?? {}, note: written?.note ?? '' }).then(
+                                () => {
+                                    keep(`ending:${running.running}`, null);
+                                    keep(`leading:${running.running}`, null);
+                                    return refresh('classes', 'led').then(() => navigate(`/log/${running.running}`));
+                                },
                                 (error: Error) => setProblem(error.message),
                             );
                         }}
@@ -188,6 +206,7 @@ export default function Classes() {
                 </section>
             )}
             {form && <ClassForm existing={form === 'new' ? null : form} onClose={() => setForm(null)} onMade={(made) => void navigate(`/classes/${made.id}/plan`)} />}
+            {asking && <OpenFile asked={asking.asked} onClose={() => setAsking(null)} onDecided={(people) => void take(asking, people)} />}
             {removing && (
                 <Ask
                     title={`Remove ${removing.title}?`}

@@ -1,7 +1,8 @@
-import { useState } from 'react';
-import { api } from '../../api/client';
+import { useEffect, useRef, useState } from 'react';
+import { api, Refusal } from '../../api/client';
 import type { LeadAnswer } from '../../api/types/answer-lead';
 import { Labelled } from '../../parts/Field';
+import { keep, readKept, useKept } from '../../parts/kept';
 import type { Stretch } from './player';
 
 interface Props {
@@ -13,31 +14,86 @@ interface Props {
     onStored: () => void;
 }
 
-/** After class: who was there, and what is worth remembering. */
+interface Kept {
+    /** whether this page was open, so that a reload comes back to it */
+    open: boolean;
+    attendance: Record<string, boolean>;
+    note: string;
+}
+
+const RETRY = 5000;
+const nameOf = (ledId: string) => `ending:${ledId}`;
+
+/** Whether somebody was ending this class here when the page went away. */
+export const hasEnding = (ledId: string) => readKept<Kept>(nameOf(ledId))?.open ?? false;
+
+/** After class: who was there, and what is worth remembering. What is typed is kept on the device until the log has it. */
 export function Ending({ lead, done, finished, ledId, onBack, onStored }: Props) {
-    const [attendance, setAttendance] = useState<Record<string, boolean>>(() => Object.fromEntries(lead.people.map((person) => [person.id, true])));
-    const [note, setNote] = useState('');
-    const [problem, setProblem] = useState<string | null>(null);
+    const [kept, change, forget] = useKept<Kept>(nameOf(ledId), () => ({
+        open: true,
+        attendance: Object.fromEntries(lead.people.map((person) => [person.participant, true])),
+        note: '',
+    }));
+    const [problem, setProblem] = useState<Error | null>(null);
     const [busy, setBusy] = useState(false);
-    const store = () => {
+    const wanted = useRef(false);
+
+    useEffect(() => {
+        // Open from the first moment on: also who only looks at this page comes back to it.
+        keep(nameOf(ledId), { ...(readKept<Kept>(nameOf(ledId)) ?? kept), open: true });
+        // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
+    }, [ledId]);
+
+    const store = async () => {
         setBusy(true);
-        api.post(`led/${ledId}/end`, { attendance, note, done }).then(onStored, (error: Error) => {
+        wanted.current = true;
+        try {
+            await api.post(`led/${ledId}/end`, { attendance: kept.attendance, note: kept.note, done });
+            wanted.current = false;
+            forget();
+            onStored();
+        } catch (error) {
+            setProblem(error as Error);
+            // What was refused in words is for the teacher to mend; what did not arrive is sent again by itself.
+            wanted.current = !(error instanceof Refusal) || error.status >= 500;
             setBusy(false);
-            setProblem(error.message);
-        });
+        }
     };
+    const storeAgain = useRef(store);
+    useEffect(() => {
+        storeAgain.current = store;
+    });
+    useEffect(() => {
+        const again = () => {
+            if (wanted.current) {
+                void storeAgain.current();
+            }
+        };
+        const timer = setInterval(again, RETRY);
+        window.addEventListener('online', again);
+        return () => {
+            clearInterval(timer);
+            window.removeEventListener('online', again);
+        };
+    }, []);
+
     return (
         <main className="mx-auto max-w-3xl px-5 py-8">
             <h1 className="text-[28px]">{finished ? 'That was the class' : 'End the class here?'}</h1>
-            <p className="mb-6 mt-1 text-ink-soft">What was really done is kept in the log beside the plan.</p>
+            <p className="mb-6 mt-1 text-ink-soft">What was really done is kept in the log beside the plan. What you write here is kept on this device until then.</p>
             {lead.people.length > 0 && (
                 <fieldset className="card mb-4">
                     <legend className="sr-only">Who was there</legend>
                     <h2 className="mb-2 text-[18px]">Who was there</h2>
                     <div className="grid gap-x-6 sm:grid-cols-2">
                         {lead.people.map((person) => (
-                            <label key={person.id} className="flex min-h-11 items-center gap-3">
-                                <input type="checkbox" className="h-5 w-5 accent-ink" checked={attendance[person.id] ?? false} onChange={(event) => setAttendance({ ...attendance, [person.id]: event.target.checked })} />
+                            <label key={person.participant} className="flex min-h-11 items-center gap-3">
+                                <input
+                                    type="checkbox"
+                                    className="h-5 w-5 accent-ink"
+                                    checked={kept.attendance[person.participant] ?? false}
+                                    onChange={(event) => change({ ...kept, attendance: { ...kept.attendance, [person.participant]: event.target.checked } })}
+                                />
                                 {person.name}
                             </label>
                         ))}
@@ -46,21 +102,28 @@ export function Ending({ lead, done, finished, ledId, onBack, onStored }: Props)
             )}
             <div className="card mb-5">
                 <Labelled label="A note for next time" hint="What went well, what hurt, what to change. It is stored encrypted.">
-                    {(field) => <textarea className="field min-h-28" maxLength={5000} value={note} onChange={(event) => setNote(event.target.value)} {...field} />}
+                    {(field) => <textarea className="field min-h-28" maxLength={5000} value={kept.note} onChange={(event) => change({ ...kept, note: event.target.value })} {...field} />}
                 </Labelled>
             </div>
             {problem && (
                 <p role="alert" className="mb-4 rounded-xl bg-butter px-4 py-3">
-                    {problem}
+                    {problem.message}
+                    {!(problem instanceof Refusal) && ' It is sent by itself once the connection is back.'}
                 </p>
             )}
             <div className="flex flex-wrap justify-end gap-3">
                 {!finished && (
-                    <button className="button" onClick={onBack}>
+                    <button
+                        className="button"
+                        onClick={() => {
+                            change({ ...kept, open: false });
+                            onBack();
+                        }}
+                    >
                         Back to the class
                     </button>
                 )}
-                <button className="button button-main" onClick={store} disabled={busy}>
+                <button className="button button-main" onClick={() => void store()} disabled={busy}>
                     Keep it in the log
                 </button>
             </div>

@@ -2,33 +2,31 @@ import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, Refusal } from '../../api/client';
+import { signedInAgain } from '../../api/session';
 import { refresh } from '../../api/queries';
 import type { LeadAnswer, LeadEntry } from '../../api/types/answer-lead';
 import type { Motion } from '../../api/types/motion';
 import { FigureDrawing } from '../../parts/FigureDrawing';
+import { keep as keepHere, readKept } from '../../parts/kept';
 import { MovingFigure } from '../../parts/MovingFigure';
 import { MarkSign } from '../../parts/MarkSign';
 import { Trouble, Waiting } from '../../parts/States';
 import { clock } from '../../parts/time';
 import { useEveryFrame } from '../../parts/useEveryFrame';
 import { ZoneShape } from '../../parts/ZoneShape';
-import { Ending } from './Ending';
+import { Ending, hasEnding } from './Ending';
 import { Fan } from './Fan';
-import { Player, rounded, type PlayerState } from './player';
+import { Player, rounded, type PlayerState, type Stretch } from './player';
 
 const speed = Number(document.querySelector<HTMLMetaElement>('meta[name="lead-speed"]')?.content) || 1;
 /** People in the room face the teacher: their left is drawn on the right of the page. */
 const mirrored = (key: string) => key.replace(/\/left$/, '/right');
-const stateKey = (ledId: string) => `kind-chair:leading:${ledId}`;
+const stateName = (ledId: string) => `leading:${ledId}`;
 
 function restored(ledId: string, lead: LeadAnswer): PlayerState | null {
     const kept = lead.state as unknown as PlayerState | null;
-    try {
-        const here = JSON.parse(localStorage.getItem(stateKey(ledId)) ?? 'null') as PlayerState | null;
-        return here && (!kept || here.savedAt >= kept.savedAt) ? here : kept;
-    } catch {
-        return kept;
-    }
+    const here = readKept<PlayerState>(stateName(ledId));
+    return here && (!kept || here.savedAt >= kept.savedAt) ? here : kept;
 }
 
 export default function LeadPage() {
@@ -119,9 +117,10 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     const [start] = useState(() => restored(ledId, lead));
     const [player] = useState(() => new Player(lead.beats, speed, Date.now, start));
     const [, redraw] = useState(0);
-    const [ending, setEnding] = useState(false);
+    // What was done when the class was ended; the time spent on the page after it does not count.
+    const [ending, setEnding] = useState<Stretch[] | null>(() => (hasEnding(ledId) ? rounded(start?.done ?? []) : null));
     const [allDifferent, setAllDifferent] = useState(false);
-    const [offline, setOffline] = useState(!navigator.onLine);
+    const [away, setAway] = useState<'offline' | 'signed out' | null>(navigator.onLine ? null : 'offline');
     const [returned, setReturned] = useState(start !== null && start.startedAt !== null);
     const [notice, setNotice] = useState<string | null>(null);
     const escape = useRef(0);
@@ -131,15 +130,16 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     const keep = useCallback(
         (send: boolean) => {
             const state = player.state();
-            localStorage.setItem(stateKey(ledId), JSON.stringify(state));
+            keepHere(stateName(ledId), state);
             if (send) {
-                api.put(`led/${ledId}`, { state, done: rounded(state.done) }).then(
-                    () => setOffline(false),
+                // In the middle of a class nobody is asked to sign in: what is kept here is enough to go on.
+                api.put(`led/${ledId}`, { state: { ...state, done: rounded(state.done) } }, { quiet: true }).then(
+                    () => setAway(null),
                     (problem: unknown) => {
                         if (problem instanceof Refusal && problem.status === 409) {
                             void navigate(`/log/${ledId}`);
                         } else {
-                            setOffline(true);
+                            setAway(problem instanceof Refusal && [401, 419].includes(problem.status) ? 'signed out' : 'offline');
                         }
                     },
                 );
@@ -172,7 +172,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     const end = useCallback(() => {
         player.pause();
         keep(true);
-        setEnding(true);
+        setEnding(rounded(player.state().done));
     }, [keep, player]);
 
     useEffect(() => {
@@ -250,11 +250,11 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
         return (
             <Ending
                 lead={lead}
-                done={rounded(player.state().done)}
+                done={ending}
                 finished={player.finished}
-                onBack={() => setEnding(false)}
+                onBack={() => setEnding(null)}
                 onStored={() => {
-                    localStorage.removeItem(stateKey(ledId));
+                    keepHere(stateName(ledId), null);
                     void refresh('classes', 'led').then(() => navigate(`/log/${ledId}`));
                 }}
                 ledId={ledId}
@@ -320,7 +320,12 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                     <div className="text-[20px] text-mist">plan says {clock(says)}</div>
                 </div>
                 <div className="ml-auto flex items-center gap-5">
-                    {offline && <span className="rounded-xl border-2 border-mist px-3 py-1 text-[20px]">Offline, fine to go on</span>}
+                    {away === 'offline' && <span className="rounded-xl border-2 border-mist px-3 py-1 text-[20px]">Offline, fine to go on</span>}
+                    {away === 'signed out' && (
+                        <button className="min-h-11 rounded-xl border-2 border-mist px-3 py-1 text-[20px] hover:bg-night-2" onClick={() => void signedInAgain().then((back) => back && keep(true))}>
+                            Signed out, fine to go on
+                        </button>
+                    )}
                     {late >= 30 && (
                         <span className="text-right font-bold text-butter-night">
                             Running {clock(late)} late

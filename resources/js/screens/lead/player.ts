@@ -40,6 +40,9 @@ export class Player {
     private done: Stretch[] = [];
     /** base plan start of every played beat */
     private planned: number[];
+    /** which breath in a row of held ones each beat belongs to; 0 as planned */
+    private turn: number[];
+    private turns = 0;
 
     constructor(
         beats: Beat[],
@@ -49,6 +52,7 @@ export class Player {
     ) {
         this.beats = beats;
         this.planned = beats.map((beat) => beat.start);
+        this.turn = beats.map(() => 0);
         this.startedAt = restored?.startedAt ?? null;
         if (restored) {
             for (const hold of restored.holds) {
@@ -149,13 +153,17 @@ export class Player {
         if (!beat || beat.unit === 0) {
             return false;
         }
-        const same = (other: Beat | undefined) => other?.entry === beat.entry && other.unit === beat.unit && other.kind === 'cycle' && other.side === beat.side;
+        // A breath that was repeated is one of its own: holding it again adds one, not all that were added before.
+        const same = (at: number) => {
+            const other = this.beats[at];
+            return other?.entry === beat.entry && other.unit === beat.unit && other.kind === 'cycle' && other.side === beat.side && this.turn[at] === this.turn[index];
+        };
         let first = index;
         let last = index;
-        while (same(this.beats[first - 1])) {
+        while (same(first - 1)) {
             first--;
         }
-        while (same(this.beats[last + 1])) {
+        while (same(last + 1)) {
             last++;
         }
         this.insert({ after: last, first });
@@ -200,6 +208,8 @@ export class Player {
         const plannedEnd = (this.planned[after] ?? 0) + behind.length;
         this.beats = [...this.beats.slice(0, after + 1), ...copies, ...this.beats.slice(after + 1).map((beat) => ({ ...beat, start: beat.start + extra }))];
         this.planned = [...this.planned.slice(0, after + 1), ...copies.map(() => plannedEnd), ...this.planned.slice(after + 1)];
+        const turn = ++this.turns;
+        this.turn = [...this.turn.slice(0, after + 1), ...copies.map(() => turn), ...this.turn.slice(after + 1)];
         this.holds = [...this.holds, hold];
     }
 

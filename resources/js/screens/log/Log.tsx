@@ -4,14 +4,13 @@ import { api } from '../../api/client';
 import { refresh, useLog } from '../../api/queries';
 import type { LogEntry } from '../../api/types/answer-log';
 import { Labelled } from '../../parts/Field';
+import { useKept } from '../../parts/kept';
 import { Ask } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
 import { clock, dayAndHour, plural } from '../../parts/time';
 import { ZoneShape } from '../../parts/ZoneShape';
 
-/** How many came; who was erased since is counted and not named. */
-const present = (led: LogEntry) => Object.values(led.attendance).filter(Boolean).length;
 
 function difference(actual: number, planned: number): string {
     const seconds = Math.round(actual - planned);
@@ -30,7 +29,8 @@ function Pair({ planned, actual, scale }: { planned: number; actual: number; sca
 
 function Detail({ led }: { led: LogEntry }) {
     const navigate = useNavigate();
-    const [note, setNote] = useState(led.note);
+    // What is typed and not stored yet survives a reload in this tab.
+    const [note, setNote, forgetNote] = useKept(`note:${led.id}`, () => led.note, 'tab');
     const [attendance, setAttendance] = useState(led.attendance);
     const [state, setState] = useState<string | null>(null);
     const [asking, setAsking] = useState(false);
@@ -38,6 +38,7 @@ function Detail({ led }: { led: LogEntry }) {
     const store = (next: Record<string, boolean>) => {
         api.post(`led/${led.id}/end`, { attendance: next, note }).then(
             () => {
+                forgetNote();
                 setState('Saved');
                 void refresh('led');
             },
@@ -178,7 +179,7 @@ export default function Log() {
                                         {clock(one.actual)} done, {clock(one.planned)} planned
                                     </span>
                                 </span>
-                                <span className="text-ink-soft">{one.people.length > 0 ? plural(present(one), 'person', 'people') : ''}</span>
+                                <span className="text-ink-soft">{one.people.length > 0 ? plural(one.came, 'person', 'people') : ''}</span>
                             </Link>
                         </li>
                     ))}

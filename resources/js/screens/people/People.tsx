@@ -198,7 +198,7 @@ export default function People() {
                         setRemoving(null);
                     }}
                 >
-                    {removing.people.length > 0 ? `Everything noted about its ${plural(removing.people.length, 'person', 'people')} will be gone.` : 'It has nobody in it.'} Classes planned for it stay, with nobody noted.
+                    {removing.people.length > 0 ? `Its ${plural(removing.people.length, 'person', 'people')} and all you noted about them stay: add them to another group when you like.` : 'It has nobody in it.'} Classes planned for it stay, with nobody noted.
                 </Ask>
             )}
         </>

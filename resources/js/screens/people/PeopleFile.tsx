@@ -5,6 +5,7 @@ import type { PeopleFileAnswer } from '../../api/types/answer-import-people';
 import { Sheet } from '../../parts/Sheet';
 import { Trouble } from '../../parts/States';
 import { plural } from '../../parts/time';
+import { probably, SamePerson } from '../../parts/WhoIsWho';
 
 const fields = [
     ['name', 'Name'],
@@ -32,6 +33,8 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
     const [seen, setSeen] = useState<PeopleFileAnswer | null>(null);
     const [columns, setColumns] = useState<Record<string, string>>({});
     const [chosen, setChosen] = useState<number[]>([]);
+    const [same, setSame] = useState<Record<number, number | null>>({});
+    const [busy, setBusy] = useState(false);
     const [problem, setProblem] = useState<Error | null>(null);
 
     const look = async (bytes: string, mapping?: Record<string, string>) => {
@@ -39,7 +42,8 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
             const answer = await api.post<PeopleFileAnswer>(`groups/${group}/file`, { file: bytes, ...(mapping ? { columns: mapping } : {}) });
             setSeen(answer);
             setColumns(answer.guess);
-            setChosen(answer.rows.flatMap((row, at) => (row.person && !row.duplicate ? [at] : [])));
+            setChosen(answer.rows.flatMap((row, at) => (row.person && !row.isTwice && !row.like.some((one) => one.sameName) ? [at] : [])));
+            setSame(Object.fromEntries(answer.rows.map((row, at) => [at, probably(row.like)])));
             setProblem(null);
         } catch (error) {
             setSeen(null);
@@ -47,12 +51,15 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
         }
     };
     const take = async () => {
+        setBusy(true);
         try {
-            await api.post(`groups/${group}/import`, { file, columns: seen?.kind === 'csv' ? columns : null, rows: chosen });
+            const known = Object.fromEntries(chosen.flatMap((at) => (same[at] ? [[at, same[at]]] : [])));
+            await api.post(`groups/${group}/import`, { file, columns: seen?.kind === 'csv' ? columns : null, rows: chosen, same: known });
             await refresh('groups', 'classes');
             onClose();
         } catch (error) {
             setProblem(error as Error);
+            setBusy(false);
         }
     };
 
@@ -136,7 +143,8 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
                                         <td className="px-3">{row.person?.base}</td>
                                         <td className="px-3">{row.person?.age}</td>
                                         <td className="px-3">
-                                            {row.duplicate && <span className="mr-2 rounded bg-butter px-1.5">already there</span>}
+                                            {row.isTwice && <span className="mr-2 rounded bg-butter px-1.5">twice in this file</span>}
+                                            {row.person && row.like.length > 0 && <SamePerson name={row.person.name} like={row.like} value={same[at] ?? null} onChange={(id) => setSame({ ...same, [at]: id })} />}
                                             {row.problem && <span className="rounded bg-butter px-1.5">{row.problem}</span>}
                                         </td>
                                     </tr>
@@ -150,7 +158,7 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
                         Not now
                     </button>
                     {seen && (
-                        <button className="button button-main" disabled={chosen.length === 0} onClick={() => void take()}>
+                        <button className="button button-main" disabled={chosen.length === 0 || busy} onClick={() => void take()}>
                             Add {plural(chosen.length, 'person', 'people')}
                         </button>
                     )}

@@ -5,7 +5,9 @@ import type { GroupsAnswer } from '../../api/types/answer-groups';
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { Choice, Labelled, TextField } from '../../parts/Field';
-import { Ask, Sheet } from '../../parts/Sheet';
+import { Sheet } from '../../parts/Sheet';
+import { draftState, useFormDraft } from '../../parts/useFormDraft';
+import { ErasePerson } from './ErasePerson';
 import { More, more } from './PersonMore';
 import { RangeFigure } from './RangeFigure';
 
@@ -14,6 +16,14 @@ type Person = PersonRow['person'];
 type Noted = NonNullable<Person['precautions']>[number];
 type Range = NonNullable<Person['ranges']>[number];
 type Weak = NonNullable<Person['weak']>[number];
+
+interface Typed {
+    base: Person['base'];
+    age: string;
+    noted: Noted[];
+    ranges: Range[];
+    weak: Weak[];
+}
 
 export const bases = [
     ['chair', 'Chair'],
@@ -31,11 +41,15 @@ const sides = [
 /** One person, in under a minute; more when it is wanted. */
 export function PersonForm({ group, row, library, onClose }: { group: number; row: PersonRow | null; library: LibraryAnswer; onClose: () => void }) {
     const figures = useFigures(bases.map(([name]) => `rest/${name}`));
-    const [base, setBase] = useState<Person['base']>(row?.person.base ?? 'chair');
-    const [age, setAge] = useState<string>(row?.person.age ?? '');
-    const [noted, setNoted] = useState<Noted[]>(row?.person.precautions ?? []);
-    const [ranges, setRanges] = useState<Range[]>(row?.person.ranges ?? []);
-    const [weak, setWeak] = useState<Weak[]>(row?.person.weak ?? []);
+    const name = `person:${group}:${row?.id ?? 'new'}`;
+    const [typed] = useState(() => draftState<Typed>(name));
+    const [base, setBase] = useState<Person['base']>(typed?.base ?? row?.person.base ?? 'chair');
+    const [age, setAge] = useState<string>(typed?.age ?? row?.person.age ?? '');
+    const [noted, setNoted] = useState<Noted[]>(typed?.noted ?? row?.person.precautions ?? []);
+    const [ranges, setRanges] = useState<Range[]>(typed?.ranges ?? row?.person.ranges ?? []);
+    const [weak, setWeak] = useState<Weak[]>(typed?.weak ?? row?.person.weak ?? []);
+    const { form, save, forget, isRestored } = useFormDraft<Typed>(name, { base, age, noted, ranges, weak });
+    const [busy, setBusy] = useState(false);
     const [errors, setErrors] = useState<Record<string, string>>({});
     const [problem, setProblem] = useState<string | null>(null);
     const [removing, setRemoving] = useState(false);
@@ -47,8 +61,16 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
         .sort((a, b) => Number(first.has(b.code)) - Number(first.has(a.code)));
     const find = (code: string) => noted.find((one) => one.code === code);
 
+    const close = () => {
+        forget();
+        onClose();
+    };
     const submit = async (event: FormEvent<HTMLFormElement>) => {
         event.preventDefault();
+        if (busy) {
+            return;
+        }
+        setBusy(true);
         const given = new FormData(event.currentTarget);
         const text = (name: string) => {
             const value = given.get(name);
@@ -68,8 +90,9 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
         try {
             await (row ? api.put(`people/${row.id}`, person) : api.post(`groups/${group}/people`, person));
             await refresh('groups', 'classes');
-            onClose();
+            close();
         } catch (error) {
+            setBusy(false);
             const fields = error instanceof Refusal ? error.fields : {};
             setErrors(fields);
             setProblem(fields.name ? null : (error as Error).message);
@@ -77,8 +100,13 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
     };
 
     return (
-        <Sheet title={row ? row.person.name : 'Add a person'} open onClose={onClose} wide>
-            <form className="space-y-5" noValidate onSubmit={(event) => void submit(event)}>
+        <Sheet title={row ? row.person.name : 'Add a person'} open onClose={close} wide>
+            <form ref={form} className="space-y-5" noValidate onInput={save} onSubmit={(event) => void submit(event)}>
+                {isRestored && (
+                    <p role="status" className="rounded-xl bg-butter px-4 py-2">
+                        What you typed before the page went away is back. “Not now” puts it away.
+                    </p>
+                )}
                 <TextField label="Name or initials" name="name" defaultValue={row?.person.name} error={errors.name} autoFocus autoComplete="off" />
                 <fieldset>
                     <legend className="mb-1 font-semibold">Sits, stands or lies</legend>
@@ -250,7 +278,7 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                 <div className="flex flex-wrap gap-3">
                     {row && (
                         <span className="mr-auto flex flex-wrap gap-1">
-                            <button type="button" className="button button-quiet px-3" onClick={() => void api.delete(`groups/${group}/people/${row.id}`).then(() => refresh('groups', 'classes').then(onClose))}>
+                            <button type="button" className="button button-quiet px-3" onClick={() => void api.delete(`groups/${group}/people/${row.id}`).then(() => refresh('groups', 'classes').then(close))}>
                                 Take out of this group
                             </button>
                             <a className="button button-quiet px-3" href={`/api/people/${row.id}/file`}>
@@ -261,24 +289,13 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                             </button>
                         </span>
                     )}
-                    <button type="button" className="button ml-auto" onClick={onClose}>
+                    <button type="button" className="button ml-auto" onClick={close}>
                         Not now
                     </button>
-                    <button className="button button-main">{row ? 'Keep' : 'Add to the group'}</button>
+                    <button className="button button-main" disabled={busy}>{row ? 'Keep' : 'Add to the group'}</button>
                 </div>
             </form>
-            {removing && row && (
-                <Ask
-                    title={`Erase ${row.person.name}?`}
-                    yes="Erase"
-                    onClose={() => setRemoving(false)}
-                    onYes={() => {
-                        void api.delete(`people/${row.id}`).then(() => refresh('groups', 'classes').then(onClose));
-                    }}
-                >
-                    Everything noted about them, in every group, will be gone for good. Past classes keep how many came, and nothing of who.
-                </Ask>
-            )}
+            {removing && row && <ErasePerson id={row.id} name={row.person.name} onClose={() => setRemoving(false)} onErased={close} />}
         </Sheet>
     );
 }

@@ -6,6 +6,7 @@ import { refresh, useLibrary, usePlaces } from '../../api/queries';
 import type { PlaceRow } from '../../api/types/answer-places';
 import type { PlaceForm } from '../../api/types/place';
 import { TextField } from '../../parts/Field';
+import { keep, readKept } from '../../parts/kept';
 import { Ask } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
@@ -28,21 +29,26 @@ export default function PlacePage() {
 }
 
 function Place({ row }: { row: PlaceRow }) {
-    const [place, setPlace] = useState(row.place);
-    const [name, setName] = useState(row.name);
-    const [state, setState] = useState<'saved' | 'unsaved'>('saved');
+    const [unsent] = useState(() => readKept<{ place: PlaceForm; name: string }>(`place:${row.id}`));
+    const [place, setPlace] = useState(unsent?.place ?? row.place);
+    const [name, setName] = useState(unsent?.name ?? row.name);
+    const [state, setState] = useState<'saved' | 'unsaved'>(unsent ? 'unsaved' : 'saved');
     const [problem, setProblem] = useState<Error | null>(null);
     const [removing, setRemoving] = useState(false);
     const library = useLibrary();
     const navigate = useNavigate();
     const newest = useRef({ place, name });
+    const draft = `place:${row.id}`;
     const timer = useRef<number>(undefined);
 
     const save = async () => {
         const sent = newest.current;
+        window.clearTimeout(timer.current);
+        timer.current = undefined;
         try {
             await api.put<PlaceRow>(`places/${row.id}`, sent);
             if (newest.current === sent) {
+                keep(draft, null);
                 setState('saved');
                 setProblem(null);
                 void refresh('places', 'classes', 'matrix');
@@ -53,6 +59,7 @@ function Place({ row }: { row: PlaceRow }) {
     };
     const later = (next: { place: PlaceForm; name: string }) => {
         newest.current = next;
+        keep(draft, next);
         setState('unsaved');
         window.clearTimeout(timer.current);
         timer.current = window.setTimeout(() => void save(), 600);
@@ -62,7 +69,29 @@ function Place({ row }: { row: PlaceRow }) {
         setPlace(next);
         later({ ...newest.current, place: next });
     };
-    useEffect(() => () => window.clearTimeout(timer.current), []);
+    const saveNow = useRef(save);
+    useEffect(() => {
+        saveNow.current = save;
+    });
+    useEffect(() => {
+        // What waits is sent on leaving too, and what could not be sent last time is sent now.
+        if (unsent) {
+            void saveNow.current();
+        }
+        const again = () => {
+            if (readKept(draft)) {
+                void saveNow.current();
+            }
+        };
+        window.addEventListener('online', again);
+        return () => {
+            window.removeEventListener('online', again);
+            if (timer.current !== undefined) {
+                void saveNow.current();
+            }
+        };
+    }, [draft, unsent]);
+
 
     const kit = place.kit ?? {};
     return (

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, Refusal } from '../../api/client';
 import { refresh } from '../../api/queries';
 import type { PlanAnswer } from '../../api/types/answer-plan';
+import { keep, readKept } from '../../parts/kept';
 
 export type PlanDocument = PlanAnswer['plan'];
 
@@ -16,15 +17,9 @@ interface Draft {
     plan: PlanDocument;
 }
 
-const draftKey = (classId: string) => `kind-chair:unsaved:${classId}`;
-
-function readDraft(classId: string): Draft | null {
-    try {
-        return JSON.parse(localStorage.getItem(draftKey(classId)) ?? 'null') as Draft | null;
-    } catch {
-        return null;
-    }
-}
+const draftName = (classId: string) => `plan:${classId}`;
+/** Milliseconds until what did not reach the server is sent again. */
+const RETRY = 5000;
 
 /**
  * A class's plan with silent saving. Edits are sent one after the other; what has not reached the
@@ -39,6 +34,8 @@ export function usePlan(classId: string) {
     const base = useRef<PlanAnswer | null>(null);
     const pending = useRef<PlanDocument | null>(null);
     const sending = useRef(false);
+    // Who put off signing in again is asked with the next change, and not every few seconds.
+    const isSignedOut = useRef(false);
 
     const take = useCallback((next: PlanAnswer) => {
         base.current = next;
@@ -58,7 +55,7 @@ export function usePlan(classId: string) {
                 const next = await api.put<PlanAnswer>(`classes/${classId}/plan`, { revision, plan });
                 if (pending.current === plan) {
                     pending.current = null;
-                    localStorage.removeItem(draftKey(classId));
+                    keep(draftName(classId), null);
                     setUnsaved(false);
                 }
                 take(next);
@@ -66,15 +63,16 @@ export function usePlan(classId: string) {
                 if (problem instanceof Refusal && problem.status === 409) {
                     setConflict({ yours: problem.body.yours as number, yourPlan: plan, theirs: problem.body.theirs as PlanAnswer });
                     pending.current = null;
-                    localStorage.removeItem(draftKey(classId));
+                    keep(draftName(classId), null);
                     setUnsaved(false);
                 } else if (problem instanceof Refusal && problem.status === 422) {
                     setSaid(problem.message);
                     pending.current = null;
-                    localStorage.removeItem(draftKey(classId));
+                    keep(draftName(classId), null);
                     setUnsaved(false);
                 } else {
                     setUnsaved(true);
+                    isSignedOut.current = problem instanceof Refusal && [401, 419].includes(problem.status);
                 }
                 break;
             }
@@ -86,7 +84,7 @@ export function usePlan(classId: string) {
         try {
             const fresh = await api.get<PlanAnswer>(`classes/${classId}/plan`);
             take(fresh);
-            const draft = readDraft(classId);
+            const draft = readKept<Draft>(draftName(classId));
             if (draft) {
                 pending.current = draft.plan;
                 base.current = { ...fresh, revision: draft.revision };
@@ -112,9 +110,12 @@ export function usePlan(classId: string) {
                 event.preventDefault();
             }
         };
+        // The server can be away while the network is there, and come back without a sign.
+        const timer = setInterval(() => pending.current && !isSignedOut.current && again(), RETRY);
         window.addEventListener('online', again);
         window.addEventListener('beforeunload', warn);
         return () => {
+            clearInterval(timer);
             window.removeEventListener('online', again);
             window.removeEventListener('beforeunload', warn);
         };
@@ -131,7 +132,7 @@ export function usePlan(classId: string) {
                 return;
             }
             pending.current = plan;
-            localStorage.setItem(draftKey(classId), JSON.stringify({ revision: base.current.revision, plan } satisfies Draft));
+            keep(draftName(classId), { revision: base.current.revision, plan } satisfies Draft);
             void flush();
         },
         [classId, flush],

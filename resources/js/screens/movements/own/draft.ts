@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, Refusal } from '../../../api/client';
 import { refresh } from '../../../api/queries';
 import type { OwnMovementAnswer } from '../../../api/types/answer-own';
+import { keep, readKept } from '../../../parts/kept';
 import { without } from '../../../parts/without';
 import type { MovementFile } from '../../../api/types/movement';
 
@@ -31,17 +32,11 @@ export function withAngle(angles: AngleRoles, role: string, action: string, degr
     return Object.keys(actions).length > 0 ? { ...angles, [role]: actions } : without(angles, role);
 }
 
-const shelf = (key: string) => `kind-chair:draft:${key}`;
+const nameOf = (key: string) => `movement:${key}`;
 
 /** A draft that stores itself: on the server a moment after each change, and on the device until it is there. */
 export function useDraft(answer: OwnMovementAnswer) {
-    const [draft, setDraft] = useState(() => {
-        try {
-            return (JSON.parse(localStorage.getItem(shelf(answer.key)) ?? 'null') as Draft | null) ?? (answer.document as unknown as Draft);
-        } catch {
-            return answer.document as unknown as Draft;
-        }
-    });
+    const [draft, setDraft] = useState(() => readKept<Draft>(nameOf(answer.key)) ?? (answer.document as unknown as Draft));
     const [told, setTold] = useState(answer);
     const [state, setState] = useState<'saved' | 'saving' | 'unsaved'>('saved');
     const [problem, setProblem] = useState<Error | null>(null);
@@ -55,7 +50,7 @@ export function useDraft(answer: OwnMovementAnswer) {
         try {
             const reply = await api.put<OwnMovementAnswer>(`own/${answer.key}`, { document: sent });
             if (newest.current === sent) {
-                localStorage.removeItem(shelf(answer.key));
+                keep(nameOf(answer.key), null);
                 setTold(reply);
                 setState('saved');
                 setProblem(null);
@@ -72,7 +67,7 @@ export function useDraft(answer: OwnMovementAnswer) {
             newest.current = next;
             setDraft(next);
             setState('unsaved');
-            localStorage.setItem(shelf(answer.key), JSON.stringify(next));
+            keep(nameOf(answer.key), next);
             window.clearTimeout(timer.current);
             timer.current = window.setTimeout(() => void save(), 700);
         },
@@ -80,17 +75,23 @@ export function useDraft(answer: OwnMovementAnswer) {
     );
 
     useEffect(() => {
-        if (localStorage.getItem(shelf(answer.key))) {
+        if (readKept(nameOf(answer.key))) {
             timer.current = window.setTimeout(() => void save(), 0);
         }
-        return () => window.clearTimeout(timer.current);
+        return () => {
+            // On leaving, what waits is sent at once; discarding and keeping leave nothing that waits.
+            if (readKept(nameOf(answer.key))) {
+                void save();
+            }
+            window.clearTimeout(timer.current);
+        };
     }, [answer.key, save]);
 
-    const keep = async (): Promise<OwnMovementAnswer | null> => {
+    const keepVersion = async (): Promise<OwnMovementAnswer | null> => {
         await save();
         try {
             const reply = await api.post<OwnMovementAnswer>(`own/${answer.key}/keep`);
-            localStorage.removeItem(shelf(answer.key));
+            keep(nameOf(answer.key), null);
             await refresh('own', 'movements', 'figure', 'motion');
             return reply;
         } catch (error) {
@@ -104,10 +105,10 @@ export function useDraft(answer: OwnMovementAnswer) {
 
     const discard = async () => {
         window.clearTimeout(timer.current);
-        localStorage.removeItem(shelf(answer.key));
+        keep(nameOf(answer.key), null);
         await api.post(`own/${answer.key}/discard`);
         await refresh('own', 'movements');
     };
 
-    return { draft, change, told, state, problem, save, keep, discard };
+    return { draft, change, told, state, problem, save, keep: keepVersion, discard };
 }

@@ -1,0 +1,35 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { fetchFigure } from './queries';
+
+const answer = (status: number, body: unknown) => Promise.resolve(new Response(JSON.stringify(body), { status }));
+const keysOf = (url: unknown) => decodeURIComponent(String(url).split('keys=')[1] ?? '').split(',');
+
+afterEach(() => vi.unstubAllGlobals());
+
+describe('figures asked for in one moment', () => {
+    it('all fail when their request fails, and none waits for ever', async () => {
+        vi.stubGlobal('fetch', () => answer(500, {}));
+        const all = await Promise.allSettled(['a', 'b', 'a'].map(fetchFigure));
+        expect(all.map((one) => one.status)).toEqual(['rejected', 'rejected', 'rejected']);
+    });
+
+    it('travel together, each key once, and no more than can be drawn at once', async () => {
+        const asked: string[][] = [];
+        vi.stubGlobal('fetch', (url: unknown) => {
+            const keys = keysOf(url);
+            asked.push(keys);
+            return answer(200, { figures: Object.fromEntries(keys.map((key) => [key, [{ kind: 'disc', role: 'body', width: 1, points: [Number(key)] }]])) });
+        });
+        const keys = [...Array(950).keys(), 7].map(String);
+        const drawn = await Promise.all(keys.map(fetchFigure));
+        expect(drawn.map((shapes) => shapes[0]?.points[0])).toEqual([...Array(950).keys(), 7]);
+        expect(Math.max(...asked.map((one) => one.length))).toBeLessThanOrEqual(400);
+        expect(new Set(asked.flat()).size).toBe(asked.flat().length);
+    });
+
+    it('are answered in part when one of several requests fails', async () => {
+        vi.stubGlobal('fetch', (url: unknown) => (keysOf(url).includes('0') ? answer(500, {}) : answer(200, { figures: {} })));
+        const all = await Promise.allSettled([...Array(150).keys()].map((key) => fetchFigure(String(key))));
+        expect([all[0]?.status, all[149]?.status]).toEqual(['rejected', 'fulfilled']);
+    });
+});
