@@ -56,7 +56,7 @@ final readonly class ClassDesk
         $plan = $this->read($document);
         $count = count($plan->entries());
         if ($count > ClassPlan::MOST_ENTRIES) {
-            throw new FormatError('the class', sprintf('it has %d movements; a class holds up to %d. Please plan it as two.', $count, ClassPlan::MOST_ENTRIES));
+            throw new FormatError('', sprintf('this class has %d movements; one holds up to %d. Please plan it as two.', $count, ClassPlan::MOST_ENTRIES));
         }
 
         return $plan;

@@ -114,7 +114,7 @@ final readonly class ClassFile
             if ($like !== [] && !array_key_exists($person['id'], $same)) {
                 $asks[] = ['key' => $person['id'], 'name' => $person['name'], 'like' => $like];
             } elseif ($id !== null) {
-                $members[] = $known->has($id) ? $id : throw new FormatError('the people', 'somebody you chose is not here any more. Please open the file again.');
+                $members[] = $known->has($id) ? $id : throw new FormatError('', 'somebody you chose is not here any more. Please open the file again.');
             }
         }
         if ($asks !== []) {

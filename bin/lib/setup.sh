@@ -50,10 +50,10 @@ has_composer() { command -v composer >/dev/null; }
 has_node() { command -v node >/dev/null && command -v npm >/dev/null; }
 has_chromium() { command -v chromium >/dev/null && command -v chromedriver >/dev/null; }
 
-newer() { # newer STAMP PATH...: true when a path has changed since the stamp was written
+newer() { # newer STAMP PATH...: true when a file has changed since the stamp was written
     local stamp=$1
     shift
-    [ ! -e "$stamp" ] || [ -n "$(find "$@" -newer "$stamp" -print -quit 2>/dev/null)" ]
+    [ ! -e "$stamp" ] || [ -n "$(find "$@" -type f -newer "$stamp" -print -quit 2>/dev/null)" ]
 }
 
 install_everything() {
@@ -64,6 +64,8 @@ install_everything() {
         begin_installing 600
         echo "Installing the PHP libraries ..."
         composer install --quiet --no-progress >"$LOGS/composer.log" 2>&1 || stop "The PHP libraries could not be installed; storage/logs/composer.log says why."
+        # Some packages arrive closed to everybody but who installs them; who starts may be somebody else.
+        chmod -R go+rX vendor
         touch vendor/.installed
     fi
     if newer node_modules/.installed package-lock.json; then

@@ -92,7 +92,7 @@ final class PlaceController
             try {
                 $arranged = Arrangement::of($room, $clearance, $asked['shape'], $people);
             } catch (InvalidArgumentException $tooMany) {
-                throw new FormatError('the group', lcfirst($tooMany->getMessage()));
+                throw new FormatError('', $tooMany->getMessage());
             }
             [$plan, $gave] = [$arranged->plan, $arranged->gave];
         }

@@ -11,6 +11,6 @@ final class FormatError extends RuntimeException
 {
     public function __construct(public readonly string $place, public readonly string $expected)
     {
-        parent::__construct("At $place: $expected");
+        parent::__construct($place === '' ? ucfirst($expected) : "At $place: $expected");
     }
 }

@@ -42,6 +42,29 @@ final class PeopleTest extends TestCase
         self::assertSame(140, $this->shoulder($person, Side::Right));
     }
 
+    /** @param list<array{Side|null, int}> $noted */
+    #[DataProvider('severalRanges')]
+    public function testOfSeveralRangesTheGentlestCountsInAnyOrder(array $noted, int $left, int $right): void
+    {
+        $ranges = array_map(static fn (array $one): OwnRange => new OwnRange(JointAction::ShoulderFlexion, $one[0], $one[1]), $noted);
+        foreach ([$ranges, array_reverse($ranges)] as $order) {
+            $person = Make::person('a', more: ['ranges' => $order]);
+            self::assertSame(
+                [$left, $right, min($left, $right)],
+                array_map(static fn (?Side $side): int => $person->range(JointAction::ShoulderFlexion, $side, Make::craft()->ranges)->to, [Side::Left, Side::Right, null]),
+            );
+        }
+    }
+
+    /** @return iterable<string, array{list<array{Side|null, int}>, int, int}> */
+    public static function severalRanges(): iterable
+    {
+        yield 'one side less than both' => [[[Side::Right, 25], [null, 60]], 60, 25];
+        yield 'one side more than both' => [[[Side::Right, 80], [null, 60]], 60, 60];
+        yield 'each side its own' => [[[Side::Left, 40], [Side::Right, 25]], 40, 25];
+        yield 'one side twice' => [[[Side::Left, 40], [Side::Left, 30], [Side::Right, 90]], 30, 90];
+    }
+
     public function testAnAngleLimitHoldsEvenAgainstTheirOwnRange(): void
     {
         $limit = new AngleLimit([JointAction::ShoulderFlexion], 90, null, true);

@@ -11,19 +11,24 @@ interface Kept<S> {
  * It is forgotten when the form was stored or put away.
  */
 export function useFormDraft<S>(name: string, state: S) {
-    const form = useRef<HTMLFormElement>(null);
+    const form = useRef<HTMLFormElement | null>(null);
     const [kept] = useState(() => readKept<Kept<S>>(name, 'tab'));
     const isGone = useRef(false);
     const isTouched = useRef(kept !== null);
 
-    useEffect(() => {
-        for (const [field, value] of Object.entries(kept?.fields ?? {})) {
-            const element = form.current?.elements.namedItem(field);
-            if (element instanceof HTMLInputElement || element instanceof HTMLTextAreaElement || element instanceof HTMLSelectElement) {
-                element.value = value;
+    // A dialog puts its form on the page later than this runs, so the form tells when it is there.
+    const attach = useCallback(
+        (element: HTMLFormElement | null) => {
+            form.current = element;
+            for (const [field, value] of Object.entries(kept?.fields ?? {})) {
+                const input = element?.elements.namedItem(field);
+                if (input instanceof HTMLInputElement || input instanceof HTMLTextAreaElement || input instanceof HTMLSelectElement) {
+                    input.value = value;
+                }
             }
-        }
-    }, [kept]);
+        },
+        [kept],
+    );
 
     const serial = JSON.stringify(state);
     const [before] = useState(serial);
@@ -46,7 +51,7 @@ export function useFormDraft<S>(name: string, state: S) {
         keep(name, null, 'tab');
     }, [name]);
 
-    return { form, save, forget, isRestored: kept !== null };
+    return { form: attach, save, forget, isRestored: kept !== null };
 }
 
 /** State of a form as it was typed before a reload; null when nothing was. */
