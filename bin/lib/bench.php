@@ -7,13 +7,22 @@ declare(strict_types=1);
  */
 
 use App\Craft\ClassDesk;
+use App\Http\Controllers\ClassController;
 use App\Models\SeatedClass;
-use Database\Seeders\DemoSeeder;
+use App\Planning\ClassSummaries;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use KindChair\Fit\Asked;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\Matrix;
 use KindChair\Format\GroupReader;
+use KindChair\Place\Arrangement;
+use KindChair\Place\Clearance;
+use KindChair\Place\Room;
+use KindChair\Place\SeatKind;
+use KindChair\Plan\ClassPlan;
 
 $root = dirname(__DIR__, 2);
 require "$root/vendor/autoload.php";
@@ -39,6 +48,13 @@ $line = static fn (string $what, float $value, string $unit, float $aim) => prin
     $aim,
     $value < $aim ? 'reached' : 'MISSED',
 );
+
+// The machine's own speed, to read the figures by: the same small sum everywhere.
+$start = hrtime(true);
+for ($at = 0, $sum = 0; $at < 5_000_000; ++$at) {
+    $sum = ($sum * 31 + $at) % 1_000_003;
+}
+printf("%-58s %8.1f ms    the same sum on every machine\n", 'this machine, five million small steps', (hrtime(true) - $start) / 1e6);
 
 /** @var ClassDesk $desk */
 $desk = $app->make(ClassDesk::class);
@@ -97,10 +113,17 @@ $matrix = static function () use ($desk, $plan, $crowd, $movements, $passes): Ma
 };
 $line("who does what: 30 people, $count movements, in core", $median($matrix, 31), 'ms', 60);
 
+// Forty people in the largest hall and in one that is too small.
+$people40 = array_combine(array_map(static fn (int $at): string => "p$at", range(1, 40)), array_map(static fn (int $at): SeatKind => $at % 9 === 0 ? SeatKind::Wheelchair : SeatKind::Chair, range(1, 40)));
+foreach ([12, 50] as $metres) {
+    $room = new Room($metres * 1000, $metres * 1000, [['wall' => 'back', 'at' => 1500, 'width' => 1200]], []);
+    $line("setting out 40 people in $metres x $metres m, in core", $median(static fn () => Arrangement::of($room, new Clearance(1800, 900, 900), 'arc', $people40), 3), 'ms', 1000);
+}
+
 $address = $argv[1];
 $jar = tempnam(sys_get_temp_dir(), 'jar');
 $request = static function (string $method, string $path, ?string $body = null) use ($address, $jar): string {
-    $token = preg_match('/XSRF-TOKEN\t(\S+)/', (string) file_get_contents($jar), $found) ? urldecode($found[1]) : '';
+    $token = preg_match('/_token\t(\S+)/', (string) file_get_contents($jar), $found) ? urldecode($found[1]) : '';
     $curl = curl_init($address . $path);
     curl_setopt_array($curl, [
         CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar,
@@ -130,6 +153,37 @@ $saveLarge = static function () use ($request, $path, &$revision, $large): void 
     $revision = $answer['revision'];
 };
 $line("saving a class of $count entries through HTTP", $median($saveLarge, 25), 'ms', 80);
+
+// The longest class there may be.
+$entries = array_merge(...array_column($document['sections'], 'entries'));
+$longest = ['sections' => array_map(static fn (int $part): array => [
+    'id' => "part$part",
+    'kind' => 'head-to-toe',
+    'entries' => array_map(static fn (int $at): array => ['id' => "n$part-$at"] + $entries[($part * 75 + $at) % count($entries)], range(0, 74)),
+], [0, 1])] + $document;
+$line('saving the longest class, of ' . ClassPlan::MOST_ENTRIES . ' entries, through HTTP', $median(static function () use ($request, $path, &$revision, $longest): void {
+    $revision = json_decode($request('PUT', $path, (string) json_encode(['revision' => $revision, 'plan' => $longest])), true)['revision'];
+}, 3), 'ms', 2000);
+$saveLarge();
+
+// Forty classes in the list.
+for ($more = 0; $more < 38; ++$more) {
+    $copy = $class->user->classes()->make(['title' => "Class $more", 'starts_at' => now()->addDays($more)]);
+    $copy->group()->associate($class->group);
+    $copy->save();
+    $copy->store($document);
+}
+$first = hrtime(true);
+$request('GET', '/api/classes');
+printf("%-58s %8.1f ms    once, after everything has changed\n", 'a list of 40 classes summed up', (hrtime(true) - $first) / 1e6);
+$line('a list of 40 classes', $median(static fn () => $request('GET', '/api/classes'), 25), 'ms', 80);
+DB::enableQueryLog();
+Auth::login($class->user);
+$app->make(ClassController::class)->index(Request::create('/')->setUserResolver(static fn () => $class->user), $app->make(ClassSummaries::class));
+$line('questions to the database for it', count(DB::getQueryLog()), '', 20);
+$line('a movement\'s page', $median(static fn () => $request('GET', '/api/movements/side-lean'), 15), 'ms', 80);
+$request('GET', '/movements/figures');
+$line('all figures on one sheet', $median(static fn () => $request('GET', '/movements/figures'), 5), 'ms', 1000);
 
 $led = json_decode($request('POST', "/api/classes/$class->id/led"), true)['id'];
 file_put_contents($argv[2], $request('GET', "/api/led/$led/beats"));
