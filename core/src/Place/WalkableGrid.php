@@ -20,11 +20,14 @@ final class WalkableGrid
 
     private readonly int $rows;
 
-    /** @var list<string> by row: one letter a square, "x" where something is too near to walk */
+    /** @var array<int, string> by row: one letter a square, "x" where something is too near to walk */
     private array $squares;
 
-    /** @var list<list<array{int, int, bool}>> by row: the first and last square of each open stretch, and whether a door leads there */
+    /** @var list<list<array{int, int}>> by row: the first and last square of each open stretch */
     private array $stretches = [];
+
+    /** @var array<string, true> row and number of each stretch that a door leads to */
+    private array $reached = [];
 
     /** @param list<Seat> $seats */
     public function __construct(private readonly Room $room, array $seats)
@@ -51,10 +54,13 @@ final class WalkableGrid
         $near = self::HALF_AISLE + self::AT_A_SEAT * self::SQUARE;
         $reach = hypot($seat->kind->width(), $seat->kind->depth()) / 2 + $near;
         for ($r = max(0, (int) floor(($seat->y - $reach) / self::SQUARE)); $r < $this->rows && $r * self::SQUARE <= $seat->y + $reach; ++$r) {
-            foreach ($this->stretches[$r] as [$from, $to, $isReached]) {
+            foreach ($this->stretches[$r] as $at => [$from, $to]) {
+                if (!isset($this->reached["$r $at"])) {
+                    continue;
+                }
                 $first = max($from, (int) floor(($seat->x - $reach) / self::SQUARE));
                 $last = min($to, (int) ceil(($seat->x + $reach) / self::SQUARE));
-                for ($c = $first; $isReached && $c <= $last; ++$c) {
+                for ($c = $first; $c <= $last; ++$c) {
                     if ($seat->distanceTo($c * self::SQUARE, $r * self::SQUARE) < $near) {
                         return true;
                     }
@@ -78,13 +84,13 @@ final class WalkableGrid
         }
     }
 
-    /** @return list<array{int, int, bool}> */
+    /** @return list<array{int, int}> */
     private static function openIn(string $row): array
     {
         $open = [];
         for ($at = strspn($row, 'x'); $at < strlen($row); $at += $length + strspn($row, 'x', $at + $length)) {
             $length = strcspn($row, 'x', $at);
-            $open[] = [$at, $at + $length - 1, false];
+            $open[] = [$at, $at + $length - 1];
         }
 
         return $open;
@@ -100,9 +106,9 @@ final class WalkableGrid
         }
         while (($step = array_pop($next)) !== null) {
             [$r, $from, $to] = $step;
-            foreach ($this->stretches[$r] ?? [] as $at => [$first, $last, $isReached]) {
-                if (!$isReached && $first <= $to && $last >= $from) {
-                    $this->stretches[$r][$at][2] = true;
+            foreach ($this->stretches[$r] ?? [] as $at => [$first, $last]) {
+                if (!isset($this->reached["$r $at"]) && $first <= $to && $last >= $from) {
+                    $this->reached["$r $at"] = true;
                     array_push($next, [$r - 1, $first, $last], [$r + 1, $first, $last]);
                 }
             }

@@ -13,8 +13,6 @@ interface Kept<S> {
 export function useFormDraft<S>(name: string, state: S) {
     const form = useRef<HTMLFormElement | null>(null);
     const [kept] = useState(() => readKept<Kept<S>>(name, 'tab'));
-    const isGone = useRef(false);
-    const isTouched = useRef(kept !== null);
 
     // A dialog puts its form on the page later than this runs, so the form tells when it is there.
     const attach = useCallback(
@@ -31,23 +29,23 @@ export function useFormDraft<S>(name: string, state: S) {
     );
 
     const serial = JSON.stringify(state);
-    const [before] = useState(serial);
     const save = useCallback(() => {
-        if (form.current && !isGone.current) {
-            isTouched.current = true;
+        if (form.current) {
             const fields = Object.fromEntries([...new FormData(form.current)].filter((entry): entry is [string, string] => typeof entry[1] === 'string'));
             keep(name, { fields, state: JSON.parse(serial) as S } satisfies Kept<S>, 'tab');
         }
     }, [name, serial]);
 
+    // State that changes is typed too; what it was before says whether it did.
+    const last = useRef(serial);
     useEffect(() => {
-        if (isTouched.current || serial !== before) {
+        if (last.current !== serial) {
+            last.current = serial;
             save();
         }
-    }, [before, save, serial]);
+    }, [save, serial]);
 
     const forget = useCallback(() => {
-        isGone.current = true;
         keep(name, null, 'tab');
     }, [name]);
 

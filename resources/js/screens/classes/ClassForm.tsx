@@ -4,6 +4,7 @@ import { refresh, useGroups, usePlaces } from '../../api/queries';
 import type { ClassInfo } from '../../api/types/answer-class';
 import { Choice, TextField } from '../../parts/Field';
 import { Sheet } from '../../parts/Sheet';
+import { useFormDraft } from '../../parts/useFormDraft';
 
 /** When, where, for whom; for a new class also for how long. */
 export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo | null; onClose: () => void; onMade: (made: ClassInfo) => void }) {
@@ -11,8 +12,18 @@ export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo |
     const places = usePlaces();
     const [errors, setErrors] = useState<Record<string, string>>({});
     const [problem, setProblem] = useState<string | null>(null);
+    const [busy, setBusy] = useState(false);
+    const { form, save, forget } = useFormDraft(`class:${existing?.id ?? 'new'}`, null);
+    const close = () => {
+        forget();
+        onClose();
+    };
     const submit = async (event: FormEvent<HTMLFormElement>) => {
         event.preventDefault();
+        if (busy) {
+            return;
+        }
+        setBusy(true);
         const given = new FormData(event.currentTarget);
         const body = {
             title: given.get('title'),
@@ -25,18 +36,19 @@ export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo |
         try {
             const made = existing ? await api.put<ClassInfo>(`classes/${existing.id}`, body) : await api.post<ClassInfo>('classes', body);
             await refresh('classes');
-            onClose();
+            close();
             if (!existing) {
                 onMade(made);
             }
         } catch (error) {
+            setBusy(false);
             setErrors(error instanceof Refusal ? error.fields : {});
             setProblem(error instanceof Refusal && error.status === 422 ? null : (error as Error).message);
         }
     };
     return (
-        <Sheet title={existing ? 'Day and place' : 'New class'} open onClose={onClose}>
-            <form className="space-y-4" noValidate onSubmit={(event) => void submit(event)}>
+        <Sheet title={existing ? 'Day and place' : 'New class'} open onClose={close}>
+            <form ref={form} onInput={save} className="space-y-4" noValidate onSubmit={(event) => void submit(event)}>
                 <TextField label="Name" name="title" defaultValue={existing?.title ?? ''} error={errors.title} autoFocus />
                 <TextField label="Day and hour" name="startsAt" type="datetime-local" defaultValue={existing?.startsAt ?? ''} error={errors.startsAt} />
                 <TextField label="Place" name="place" defaultValue={existing?.place ?? ''} error={errors.place} />
@@ -64,10 +76,10 @@ export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo |
                     </p>
                 )}
                 <div className="flex justify-end gap-3 pt-2">
-                    <button type="button" className="button" onClick={onClose}>
+                    <button type="button" className="button" onClick={close}>
                         Not now
                     </button>
-                    <button className="button button-main">{existing ? 'Keep' : 'Plan this class'}</button>
+                    <button className="button button-main" disabled={busy}>{existing ? 'Keep' : 'Plan this class'}</button>
                 </div>
             </form>
         </Sheet>

@@ -6,12 +6,15 @@ import type { OwnPrecautionsAnswer } from '../../api/types/answer-precautions';
 import { TextField } from '../../parts/Field';
 import { Sheet } from '../../parts/Sheet';
 import { Trouble } from '../../parts/States';
+import { draftState, useFormDraft } from '../../parts/useFormDraft';
 
 /** Precautions of the teacher's own, in the form of the shipped ones: what to avoid, what to watch, and why. */
 export function OwnPrecautions({ onClose }: { onClose: () => void }) {
     const library = useLibrary();
     const own = useQuery({ queryKey: ['own-precautions'], queryFn: () => api.get<OwnPrecautionsAnswer>('precautions') });
-    const [avoid, setAvoid] = useState<string[]>([]);
+    const [avoid, setAvoid] = useState<string[]>(() => draftState<string[]>('precaution') ?? []);
+    const { form: attach, save, forget } = useFormDraft('precaution', avoid);
+    const [busy, setBusy] = useState(false);
     const [problem, setProblem] = useState<Error | null>(null);
     const done = () => refresh('own-precautions', 'library', 'classes');
     return (
@@ -41,10 +44,13 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                 )}
                 {problem && <Trouble error={problem} />}
                 <form
+                    ref={attach}
                     className="space-y-4"
                     noValidate
+                    onInput={save}
                     onSubmit={(event) => {
                         event.preventDefault();
+                        setBusy(true);
                         const form = event.currentTarget;
                         const given = new FormData(form);
                         const text = (name: string) => String(given.get(name) as string | null).trim();
@@ -59,11 +65,16 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                         api.post('precautions', body).then(
                             () => {
                                 form.reset();
+                                forget();
                                 setAvoid([]);
                                 setProblem(null);
+                                setBusy(false);
                                 void done();
                             },
-                            (error: Error) => setProblem(error),
+                            (error: Error) => {
+                                setProblem(error);
+                                setBusy(false);
+                            },
                         );
                     }}
                 >
@@ -91,7 +102,7 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                         </div>
                     </fieldset>
                     <div className="flex justify-end">
-                        <button className="button button-main">Add this precaution</button>
+                        <button className="button button-main" disabled={busy}>Add this precaution</button>
                     </div>
                 </form>
             </div>

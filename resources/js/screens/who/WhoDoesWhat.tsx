@@ -6,6 +6,7 @@ import { queryClient, refresh, useFigures } from '../../api/queries';
 import type { MatrixAnswer, MatrixCell, MatrixEntry, MatrixPerson } from '../../api/types/answer-matrix';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { TextField } from '../../parts/Field';
+import { useKept } from '../../parts/kept';
 import { MarkSign, markWords } from '../../parts/MarkSign';
 import { Sheet } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
@@ -18,13 +19,23 @@ function Cell({ classId, person, entry, cell, onDone, onClose }: { classId: stri
     const figures = useFigures([cell.figure]);
     const [breaks, setBreaks] = useState<string[]>([]);
     const [problem, setProblem] = useState<Error | null>(null);
-    const [field, setField] = useState({ variation: cell.variation && entry.variations.some((one) => one.id === cell.variation) ? cell.variation : (entry.variations[0]?.id ?? ''), prop: '', note: '', reason: '' });
+    const [field, setField, forget] = useKept(`choice:${classId}:${person.id}:${entry.id}`, () => ({ variation: cell.variation && entry.variations.some((one) => one.id === cell.variation) ? cell.variation : (entry.variations[0]?.id ?? ''), prop: '', note: '', reason: '' }), 'tab');
+    const [busy, setBusy] = useState(false);
+    const close = () => {
+        forget();
+        onClose();
+    };
     const send = async (confirmed: boolean) => {
+        if (busy) {
+            return;
+        }
+        setBusy(true);
         try {
             const body = { participant: person.id, entry: entry.id, ...field, variation: field.variation === 'rest' ? null : field.variation, confirmed };
             onDone(await api.post<MatrixAnswer>(`classes/${classId}/choices`, body));
-            onClose();
+            close();
         } catch (error) {
+            setBusy(false);
             if (error instanceof Refusal && Array.isArray(error.body.breaks)) {
                 setBreaks(error.body.breaks as string[]);
                 setProblem(null);
@@ -34,7 +45,7 @@ function Cell({ classId, person, entry, cell, onDone, onClose }: { classId: stri
         }
     };
     return (
-        <Sheet title={`${person.name}: ${entry.name}`} open onClose={onClose}>
+        <Sheet title={`${person.name}: ${entry.name}`} open onClose={close}>
             <div className={`space-y-4 zone-${cell.zone ?? 'none'}`}>
                 <div className="card flex items-center gap-4">
                     <FigureDrawing shapes={figures[cell.figure]} size={110} />
