@@ -13,6 +13,6 @@ return [
             'permission' => 0600,
             'replace_placeholders' => true,
         ],
-        'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
+        'none' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

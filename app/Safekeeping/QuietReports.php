@@ -30,7 +30,8 @@ final class QuietReports
 
         return match (true) {
             $error instanceof QueryException => ': ' . ($cause === null ? '' : $cause->getMessage()) . ' in: ' . mb_substr($error->getSql(), 0, 500),
-            $error instanceof PDOException, $error instanceof ErrorException => ': ' . $error->getMessage(),
+            // Of a view's error only the place is told: its message is that of whatever went wrong in it.
+            $error instanceof PDOException, $error::class === ErrorException::class => ': ' . $error->getMessage(),
             $error instanceof \Error => ': ' . (string) preg_replace('/"[^"]*"|\'[^\']*\'/', '"..."', $error->getMessage()),
             default => '',
         };

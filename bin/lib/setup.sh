@@ -1,6 +1,8 @@
 # Shared by the commands in bin/: installs what is missing, without questions, and can be run twice.
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)"
 cd "$ROOT"
+# What is installed here is for whoever starts it; what is stored is closed by the application itself.
+umask 022
 export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
 LOGS="$ROOT/storage/logs"
 

@@ -45,7 +45,14 @@ if (root) {
                                 <Route path="account" element={<Account />} />
                                 <Route path="log" element={<Log />} />
                                 <Route path="log/:ledId" element={<Log />} />
-                                <Route path="*" element={<EmptyPlace title="There is nothing here">The address may be old. The places on the left all work.</EmptyPlace>} />
+                                <Route
+                                    path="*"
+                                    element={
+                                        <EmptyPlace title="There is nothing here">
+                                            The address may be old. The places on the left all work.
+                                        </EmptyPlace>
+                                    }
+                                />
                             </Route>
                             <Route path="classes/:classId/plan" element={<Plan />} />
                             <Route path="led/:ledId" element={<Lead />} />

@@ -185,15 +185,20 @@ final class StoredPlansTest extends AppTestCase
 
     public function testTheSheetAndWhoDoesWhatBringTheSame(): void
     {
+        // Two people who use a strap one after the other need one.
         $plan = self::plan();
-        $plan['sections'][1]['entries'][] = self::entry('f', 'supported-fold', 'forearms', 5);
-        $plan['sections'][1]['entries'][] = self::entry('g', 'leg-extension', 'full', 5);
+        $plan['sections'][1]['entries'][] = self::entry('c', 'strap-foot', 'none', 5);
+        $plan['sections'][1]['entries'][] = self::entry('d', 'leg-raise-strap', 'heel', 5);
         $this->save($plan)->assertOk();
+        [$ada, $ben] = array_values(Participant::query()->orderBy('id')->pluck('id')->all());
+        foreach ([[$ada, 'c', 'strap'], [$ben, 'd', 'chair']] as [$person, $entry, $variation]) {
+            $this->postJson("/api/classes/{$this->class->id}/choices", ['participant' => $person, 'entry' => $entry, 'variation' => $variation, 'reason' => 'Softer.', 'confirmed' => true])->assertOk();
+        }
         $bring = $this->getJson("/api/classes/{$this->class->id}/matrix")->json('bring');
         $sheet = (string) $this->get("/classes/{$this->class->id}/sheet")->assertOk()->getContent();
         preg_match('/<ul class="bring".*?<\/ul>/s', $sheet, $list);
 
-        $this->assertNotSame([], $bring);
+        $this->assertSame(['strap' => 1], array_column($bring, 'needs', 'id'));
         foreach ($bring as $prop) {
             $this->assertStringContainsString("<li>{$prop['needs']} " . mb_strtolower($prop['name']), $list[0] ?? '');
         }

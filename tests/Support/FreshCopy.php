@@ -30,7 +30,8 @@ final class FreshCopy
     /** @param list<string> $command */
     private static function run(array $command, string $in): void
     {
-        $process = new Process($command, $in, null, null, 120);
+        // Tests run with the application's own closed ways; a copy is open to whoever starts it.
+        $process = new Process(['bash', '-c', 'umask 022; exec "$@"', 'copy', ...$command], $in, null, null, 120);
         if ($process->run() !== 0) {
             throw new RuntimeException($process->getErrorOutput());
         }

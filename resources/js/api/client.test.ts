@@ -4,7 +4,8 @@ import { onLapsed, type Lapsed } from './session';
 
 let signedIn = false;
 let asked: string[] = [];
-const answer = (status: number, body: unknown) => Promise.resolve(new Response(status === 204 ? null : JSON.stringify(body), { status }));
+const answer = (status: number, body: unknown) =>
+    Promise.resolve(new Response(status === 204 ? null : JSON.stringify(body), { status }));
 
 beforeEach(() => {
     signedIn = false;
@@ -32,7 +33,10 @@ describe('a session that has ended', () => {
                 }, 5);
             }
         });
-        const all = await Promise.all([api.put<{ saved: string }>('one', { a: 1 }), api.put<{ saved: string }>('two', { b: 2 })]);
+        const all = await Promise.all([
+            api.put<{ saved: string }>('one', { a: 1 }),
+            api.put<{ saved: string }>('two', { b: 2 }),
+        ]);
         expect(all.map((one) => one.saved)).toEqual(['{"a":1}', '{"b":2}']);
         expect(shown.filter(Boolean)).toHaveLength(1);
         expect(shown.at(-1)).toBeNull();

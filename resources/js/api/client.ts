@@ -54,10 +54,17 @@ async function send<T>(method: string, path: string, body?: unknown, { quiet = f
     }
     const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>;
     if (lapsed(response.status)) {
-        throw new Refusal(response.status, 'You are signed out. Your work is safe on this device; sign in again to keep it.', answer);
+        throw new Refusal(
+            response.status,
+            'You are signed out. Your work is safe on this device; sign in again to keep it.',
+            answer,
+        );
     }
     if (!response.ok) {
-        const message = typeof answer.message === 'string' && response.status < 500 ? answer.message : 'Something went wrong on our side. Your work is safe; please try again.';
+        const message =
+            typeof answer.message === 'string' && response.status < 500
+                ? answer.message
+                : 'Something went wrong on our side. Your work is safe; please try again.';
         throw new Refusal(response.status, message, answer);
     }
     return answer as T;

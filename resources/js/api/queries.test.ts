@@ -18,7 +18,11 @@ describe('figures asked for in one moment', () => {
         vi.stubGlobal('fetch', (url: unknown) => {
             const keys = keysOf(url);
             asked.push(keys);
-            return answer(200, { figures: Object.fromEntries(keys.map((key) => [key, [{ kind: 'disc', role: 'body', width: 1, points: [Number(key)] }]])) });
+            return answer(200, {
+                figures: Object.fromEntries(
+                    keys.map((key) => [key, [{ kind: 'disc', role: 'body', width: 1, points: [Number(key)] }]]),
+                ),
+            });
         });
         const keys = [...Array(950).keys(), 7].map(String);
         const drawn = await Promise.all(keys.map(fetchFigure));
@@ -28,7 +32,9 @@ describe('figures asked for in one moment', () => {
     });
 
     it('are answered in part when one of several requests fails', async () => {
-        vi.stubGlobal('fetch', (url: unknown) => (keysOf(url).includes('0') ? answer(500, {}) : answer(200, { figures: {} })));
+        vi.stubGlobal('fetch', (url: unknown) =>
+            keysOf(url).includes('0') ? answer(500, {}) : answer(200, { figures: {} }),
+        );
         const all = await Promise.allSettled([...Array(150).keys()].map((key) => fetchFigure(String(key))));
         expect([all[0]?.status, all[149]?.status]).toEqual(['rejected', 'fulfilled']);
     });

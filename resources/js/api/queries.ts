@@ -14,25 +14,41 @@ import type { Motion } from './types/motion';
 
 export const queryClient = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1 } } });
 
-export const useLibrary = () => useQuery({ queryKey: ['library'], queryFn: () => api.get<LibraryAnswer>('library'), staleTime: Infinity });
+export const useLibrary = () =>
+    useQuery({ queryKey: ['library'], queryFn: () => api.get<LibraryAnswer>('library'), staleTime: Infinity });
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => api.get<ClassesAnswer>('classes') });
 export const useGroups = () => useQuery({ queryKey: ['groups'], queryFn: () => api.get<GroupsAnswer>('groups') });
-export const usePeople = () => useQuery({ queryKey: ['groups', 'people'], queryFn: () => api.get<PeopleAnswer>('people') });
+export const usePeople = () =>
+    useQuery({ queryKey: ['groups', 'people'], queryFn: () => api.get<PeopleAnswer>('people') });
 export const usePlaces = () => useQuery({ queryKey: ['places'], queryFn: () => api.get<PlacesAnswer>('places') });
 export const useLog = () => useQuery({ queryKey: ['led'], queryFn: () => api.get<{ led: LogEntry[] }>('led') });
 export const useMovements = (search: string) =>
-    useQuery({ queryKey: ['movements', search], queryFn: () => api.get<MovementsAnswer>(`movements?${search}`), placeholderData: keepPreviousData, staleTime: 60_000 });
-export const useMovement = (id: string) => useQuery({ queryKey: ['movements', 'one', id], queryFn: () => api.get<MovementAnswer>(`movements/${encodeURIComponent(id)}`), staleTime: 60_000 });
+    useQuery({
+        queryKey: ['movements', search],
+        queryFn: () => api.get<MovementsAnswer>(`movements?${search}`),
+        placeholderData: keepPreviousData,
+        staleTime: 60_000,
+    });
+export const useMovement = (id: string) =>
+    useQuery({
+        queryKey: ['movements', 'one', id],
+        queryFn: () => api.get<MovementAnswer>(`movements/${encodeURIComponent(id)}`),
+        staleTime: 60_000,
+    });
 export const useOwnList = () => useQuery({ queryKey: ['own'], queryFn: () => api.get<OwnListAnswer>('own') });
 export const useMotion = (id: string, variation: string, base: string, side: string) =>
     useQuery({
         queryKey: ['motion', id, variation, base, side],
-        queryFn: () => api.get<Motion>(`movements/${encodeURIComponent(id)}/motion?${new URLSearchParams({ variation, base, side }).toString()}`),
+        queryFn: () =>
+            api.get<Motion>(
+                `movements/${encodeURIComponent(id)}/motion?${new URLSearchParams({ variation, base, side }).toString()}`,
+            ),
         staleTime: Infinity,
         placeholderData: keepPreviousData,
     });
 
-export const refresh = (...keys: string[]) => Promise.all(keys.map((key) => queryClient.invalidateQueries({ queryKey: [key] })));
+export const refresh = (...keys: string[]) =>
+    Promise.all(keys.map((key) => queryClient.invalidateQueries({ queryKey: [key] })));
 
 /** Figures in one request: fewer than the server draws at once, and an address that is not too long. */
 const AT_ONCE = 100;
@@ -47,7 +63,9 @@ let waiting: Map<string, Wanted[]> | null = null;
 
 async function fetchTogether(batch: [string, Wanted[]][]) {
     try {
-        const { figures } = await api.get<{ figures: Record<string, Shape[]> }>(`figures?keys=${encodeURIComponent(batch.map(([key]) => key).join(','))}`);
+        const { figures } = await api.get<{ figures: Record<string, Shape[]> }>(
+            `figures?keys=${encodeURIComponent(batch.map(([key]) => key).join(','))}`,
+        );
         batch.forEach(([key, all]) => all.forEach(({ give }) => give(figures[key] ?? [])));
     } catch (problem) {
         batch.forEach(([, all]) => all.forEach(({ fail }) => fail(problem as Error)));
@@ -75,6 +93,12 @@ export function fetchFigure(key: string): Promise<Shape[]> {
 /** Figures by key, drawn by the server; each is fetched once. */
 export function useFigures(keys: string[]): Record<string, Shape[]> {
     const unique = [...new Set(keys)];
-    const found = useQueries({ queries: unique.map((key) => ({ queryKey: ['figure', key], queryFn: () => fetchFigure(key), staleTime: Infinity })) });
+    const found = useQueries({
+        queries: unique.map((key) => ({
+            queryKey: ['figure', key],
+            queryFn: () => fetchFigure(key),
+            staleTime: Infinity,
+        })),
+    });
     return Object.fromEntries(unique.map((key, index) => [key, found[index]?.data ?? []]));
 }

@@ -16,7 +16,11 @@ export interface Session {
 async function ask(method: string, path: string, body?: unknown): Promise<Response> {
     return fetch(path, {
         method,
-        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token(), ...(body ? { 'Content-Type': 'application/json' } : {}) },
+        headers: {
+            Accept: 'application/json',
+            'X-XSRF-TOKEN': token(),
+            ...(body ? { 'Content-Type': 'application/json' } : {}),
+        },
         body: body ? JSON.stringify(body) : undefined,
     });
 }
@@ -25,13 +29,18 @@ async function ask(method: string, path: string, body?: unknown): Promise<Respon
 export const session = async (): Promise<Session> => (await (await ask('GET', '/session')).json()) as Session;
 
 /** Signs in without leaving the page. Answers with what was wrong, or with null when it worked. */
-export async function signInHere(path: '/sign-in' | '/sign-in/demo', body?: { email: string; password: string }): Promise<string | null> {
+export async function signInHere(
+    path: '/sign-in' | '/sign-in/demo',
+    body?: { email: string; password: string },
+): Promise<string | null> {
     try {
         await session();
         const response = await ask('POST', path, body);
         const answer = (await response.json().catch(() => ({}))) as { message?: string; owner?: string };
         if (!response.ok) {
-            return response.status === 429 ? 'There were many tries in a short time. Please wait a minute and try again.' : (answer.message ?? 'That did not work. Please try again.');
+            return response.status === 429
+                ? 'There were many tries in a short time. Please wait a minute and try again.'
+                : (answer.message ?? 'That did not work. Please try again.');
         }
         if (answer.owner !== owner()) {
             // Somebody else's account: their own start page, and what was typed here stays kept for its owner.

@@ -22,12 +22,36 @@ export const zoneNames: [ZoneName, string][] = [
 ];
 
 /** The regions as a body; what is not chosen is dimmed. With `onChoose` each part can be touched. */
-export function BodyFigure({ zone, width, height, onChoose }: { zone: string | null; width: number; height: number; onChoose?: (zone: ZoneName) => void }) {
+export function BodyFigure({
+    zone,
+    width,
+    height,
+    onChoose,
+}: {
+    zone: string | null;
+    width: number;
+    height: number;
+    onChoose?: (zone: ZoneName) => void;
+}) {
     return (
         <svg viewBox="0 0 120 310" width={width} height={height} aria-hidden="true" className="mt-1 shrink-0">
-            <path d="M4 52v252M4 196h84v108" fill="none" stroke="var(--color-chair)" strokeWidth="6" strokeLinecap="round" />
+            <path
+                d="M4 52v252M4 196h84v108"
+                fill="none"
+                stroke="var(--color-chair)"
+                strokeWidth="6"
+                strokeLinecap="round"
+            />
             {parts.map(([name, path]) => (
-                <path key={name} d={path} className={`zone-${name} ${onChoose ? 'cursor-pointer hover:stroke-ink' : ''}`} strokeWidth="3" fill="var(--fill)" opacity={zone && zone !== name ? 0.35 : 1} onClick={() => onChoose?.(name)} />
+                <path
+                    key={name}
+                    d={path}
+                    className={`zone-${name} ${onChoose ? 'cursor-pointer hover:stroke-ink' : ''}`}
+                    strokeWidth="3"
+                    fill="var(--fill)"
+                    opacity={zone && zone !== name ? 0.35 : 1}
+                    onClick={() => onChoose?.(name)}
+                />
             ))}
         </svg>
     );
@@ -42,7 +66,12 @@ export function BodyChooser({ zone, onChoose }: { zone: string | null; onChoose:
             <ul className="min-w-0 flex-1">
                 {[...zoneNames, ['none', 'Breath, stillness'] as const].map(([name, words]) => (
                     <li key={name}>
-                        <button type="button" aria-pressed={zone === name} onClick={() => toggle(name)} className={`flex min-h-11 w-full items-center gap-2 rounded-lg px-1 text-left text-[15px] leading-tight ${zone === name ? 'bg-white font-bold' : 'hover:bg-list'}`}>
+                        <button
+                            type="button"
+                            aria-pressed={zone === name}
+                            onClick={() => toggle(name)}
+                            className={`flex min-h-11 w-full items-center gap-2 rounded-lg px-1 text-left text-[15px] leading-tight ${zone === name ? 'bg-white font-bold' : 'hover:bg-list'}`}
+                        >
                             <ZoneShape zone={name === 'none' ? null : name} size={17} />
                             {words}
                         </button>

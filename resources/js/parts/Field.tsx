@@ -1,15 +1,33 @@
 import { useId, type ComponentProps, type ReactNode } from 'react';
 
-export function Labelled({ label, hint, error, children }: { label: string; hint?: string; error?: string; children: (props: { id: string; 'aria-invalid': boolean; 'aria-describedby': string | undefined }) => ReactNode }) {
+export function Labelled({
+    label,
+    hint,
+    error,
+    children,
+}: {
+    label: string;
+    hint?: string;
+    error?: string;
+    children: (props: { id: string; 'aria-invalid': boolean; 'aria-describedby': string | undefined }) => ReactNode;
+}) {
     const id = useId();
     return (
         <div>
             <label htmlFor={id} className="mb-1 block font-semibold">
                 {label}
             </label>
-            {children({ id, 'aria-invalid': error !== undefined, 'aria-describedby': error || hint ? `${id}-hint` : undefined })}
+            {children({
+                id,
+                'aria-invalid': error !== undefined,
+                'aria-describedby': error || hint ? `${id}-hint` : undefined,
+            })}
             {(error ?? hint) && (
-                <p id={`${id}-hint`} className={`mt-1 text-[15px] ${error ? 'font-semibold' : 'text-ink-soft'}`} role={error ? 'alert' : undefined}>
+                <p
+                    id={`${id}-hint`}
+                    className={`mt-1 text-[15px] ${error ? 'font-semibold' : 'text-ink-soft'}`}
+                    role={error ? 'alert' : undefined}
+                >
                     {error ?? hint}
                 </p>
             )}
@@ -17,7 +35,12 @@ export function Labelled({ label, hint, error, children }: { label: string; hint
     );
 }
 
-export function TextField({ label, hint, error, ...rest }: { label: string; hint?: string; error?: string } & ComponentProps<'input'>) {
+export function TextField({
+    label,
+    hint,
+    error,
+    ...rest
+}: { label: string; hint?: string; error?: string } & ComponentProps<'input'>) {
     return (
         <Labelled label={label} hint={hint} error={error}>
             {(field) => <input className="field" {...rest} {...field} />}
@@ -25,7 +48,12 @@ export function TextField({ label, hint, error, ...rest }: { label: string; hint
     );
 }
 
-export function Choice({ label, hint, options, ...rest }: { label: string; hint?: string; options: readonly (readonly [string, string])[] } & ComponentProps<'select'>) {
+export function Choice({
+    label,
+    hint,
+    options,
+    ...rest
+}: { label: string; hint?: string; options: readonly (readonly [string, string])[] } & ComponentProps<'select'>) {
     return (
         <Labelled label={label} hint={hint}>
             {(field) => (

@@ -1,6 +1,11 @@
 export type MarkName = 'fully' | 'adapted' | 'rests' | 'none';
 
-export const markWords: Record<MarkName, string> = { fully: 'Fully', adapted: 'Adapted', rests: 'Rests', none: 'No version' };
+export const markWords: Record<MarkName, string> = {
+    fully: 'Fully',
+    adapted: 'Adapted',
+    rests: 'Rests',
+    none: 'No version',
+};
 
 /** How someone takes part; four silhouettes that differ without colour. */
 export function MarkSign({ mark, size = 12 }: { mark: MarkName; size?: number }) {
@@ -13,11 +18,20 @@ export function MarkSign({ mark, size = 12 }: { mark: MarkName; size?: number })
                     <path d="M2.2 10a7.8 7.8 0 0 0 15.6 0z" fill="currentColor" />
                 </>
             )}
-            {mark === 'rests' && <path d="M2 7q8 10 16 0" fill="none" stroke="currentColor" strokeWidth="3.4" strokeLinecap="round" />}
+            {mark === 'rests' && (
+                <path d="M2 7q8 10 16 0" fill="none" stroke="currentColor" strokeWidth="3.4" strokeLinecap="round" />
+            )}
             {mark === 'none' && (
                 <>
                     <rect width="20" height="20" rx="4" fill="var(--color-butter-deep)" />
-                    <path d="M6 4v12M6 10h8v6" fill="none" stroke="var(--color-ink)" strokeWidth="2.6" strokeLinecap="round" strokeLinejoin="round" />
+                    <path
+                        d="M6 4v12M6 10h8v6"
+                        fill="none"
+                        stroke="var(--color-ink)"
+                        strokeWidth="2.6"
+                        strokeLinecap="round"
+                        strokeLinejoin="round"
+                    />
                 </>
             )}
         </svg>

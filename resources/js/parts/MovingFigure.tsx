@@ -17,15 +17,37 @@ function bodyAt(motion: Motion, step: number, share: number): Shape[] {
     const to = run[low + 1] ?? from;
     return motion.body.map((shape, index) => ({
         ...shape,
-        points: (from[index] ?? shape.points).map((value, at) => value + ((to[index]?.[at] ?? value) - value) * (place - low)),
+        points: (from[index] ?? shape.points).map(
+            (value, at) => value + ((to[index]?.[at] ?? value) - value) * (place - low),
+        ),
     }));
 }
 
 /** A figure at one moment of its movement. */
-export function MovingFigure({ motion, step, share, size, title }: { motion: Motion; step: number; share: number; size: number; title?: string }) {
+export function MovingFigure({
+    motion,
+    step,
+    share,
+    size,
+    title,
+}: {
+    motion: Motion;
+    step: number;
+    share: number;
+    size: number;
+    title?: string;
+}) {
     const head = useId();
     return (
-        <svg viewBox="0 0 100 100" width={size} height={size} className="h-auto max-w-full shrink-0 overflow-visible" role={title ? 'img' : undefined} aria-label={title} aria-hidden={title ? undefined : true}>
+        <svg
+            viewBox="0 0 100 100"
+            width={size}
+            height={size}
+            className="h-auto max-w-full shrink-0 overflow-visible"
+            role={title ? 'img' : undefined}
+            aria-label={title}
+            aria-hidden={title ? undefined : true}
+        >
             <Shapes shapes={[...motion.seat, ...bodyAt(motion, step, share)]} head={head} />
         </svg>
     );
@@ -37,10 +59,26 @@ function running(motion: Motion): number[] {
     return [...of('enter'), ...of('cycle'), ...of('cycle'), ...of('leave')];
 }
 
-const words: Record<string, string> = { in: 'Breathe in', out: 'Breathe out', 'hold-full': 'Pause', 'hold-empty': 'Pause', free: 'As it comes' };
+const words: Record<string, string> = {
+    in: 'Breathe in',
+    out: 'Breathe out',
+    'hold-full': 'Pause',
+    'hold-empty': 'Pause',
+    free: 'As it comes',
+};
 
 /** A movement going through its steps with the breath; still when motion is unwelcome, and step by step at any time. */
-export function BreathingFigure({ motion, size, title, cues }: { motion: Motion; size: number; title: string; cues: Record<string, string> }) {
+export function BreathingFigure({
+    motion,
+    size,
+    title,
+    cues,
+}: {
+    motion: Motion;
+    size: number;
+    title: string;
+    cues: Record<string, string>;
+}) {
     const [playing, setPlaying] = useState(!still.matches);
     const [place, setPlace] = useState({ at: 0, share: 1 });
     const order = running(motion);

@@ -2,12 +2,26 @@ import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/re
 import type { ReactNode } from 'react';
 
 /** A dialog: in the middle on wide screens, from the bottom on phones. */
-export function Sheet({ title, open, onClose, children, wide = false }: { title: string; open: boolean; onClose: () => void; children: ReactNode; wide?: boolean }) {
+export function Sheet({
+    title,
+    open,
+    onClose,
+    children,
+    wide = false,
+}: {
+    title: string;
+    open: boolean;
+    onClose: () => void;
+    children: ReactNode;
+    wide?: boolean;
+}) {
     return (
         <Dialog open={open} onClose={onClose} className="relative z-40">
             <DialogBackdrop className="fixed inset-0 bg-ink/40" />
             <div className="fixed inset-0 flex items-end justify-center md:items-center md:p-6">
-                <DialogPanel className={`flex max-h-[92dvh] w-full flex-col rounded-t-2xl bg-paper md:rounded-2xl ${wide ? 'md:max-w-4xl' : 'md:max-w-lg'}`}>
+                <DialogPanel
+                    className={`flex max-h-[92dvh] w-full flex-col rounded-t-2xl bg-paper md:rounded-2xl ${wide ? 'md:max-w-4xl' : 'md:max-w-lg'}`}
+                >
                     <div className="flex items-center gap-4 px-5 pb-2 pt-4">
                         <DialogTitle className="mr-auto text-[21px]">{title}</DialogTitle>
                         <button className="button button-quiet" onClick={onClose}>
@@ -24,7 +38,19 @@ export function Sheet({ title, open, onClose, children, wide = false }: { title:
 }
 
 /** Asks before something that cannot be undone, naming what is lost. */
-export function Ask({ title, children, yes, onYes, onClose }: { title: string; children: ReactNode; yes: string; onYes: () => void; onClose: () => void }) {
+export function Ask({
+    title,
+    children,
+    yes,
+    onYes,
+    onClose,
+}: {
+    title: string;
+    children: ReactNode;
+    yes: string;
+    onYes: () => void;
+    onClose: () => void;
+}) {
     return (
         <Sheet title={title} open onClose={onClose}>
             <p className="mb-5">{children}</p>

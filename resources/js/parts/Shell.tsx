@@ -6,23 +6,49 @@ import { signOut } from '../api/session';
 export function Sign({ size = 30 }: { size?: number }) {
     return (
         <svg viewBox="0 0 30 32" width={size} height={size} aria-hidden="true">
-            <path d="M5 3v26M5 19h17a3 3 0 0 1 3 3v7" fill="none" stroke="currentColor" strokeWidth="5" strokeLinecap="round" />
+            <path
+                d="M5 3v26M5 19h17a3 3 0 0 1 3 3v7"
+                fill="none"
+                stroke="currentColor"
+                strokeWidth="5"
+                strokeLinecap="round"
+            />
             <path d="M13 12a5 5 0 1 1 9 0z" fill="#e3a21a" />
         </svg>
     );
 }
 
 const icon = (path: string) => (
-    <svg viewBox="0 0 24 24" width="24" height="24" fill="none" stroke="currentColor" strokeWidth="1.9" strokeLinecap="round" strokeLinejoin="round" aria-hidden="true">
+    <svg
+        viewBox="0 0 24 24"
+        width="24"
+        height="24"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.9"
+        strokeLinecap="round"
+        strokeLinejoin="round"
+        aria-hidden="true"
+    >
         <path d={path} />
     </svg>
 );
 
 const places: [string, string, ReactNode][] = [
     ['/', 'Classes', icon('M4 17h16M6 17v4M18 17v4M5 13h6v4H5zM12 10h7v7h-7z')],
-    ['/people', 'People', icon('M9 11a3.5 3.5 0 1 0 0-7a3.5 3.5 0 0 0 0 7zM3 20c0-4 3-6 6-6s6 2 6 6M16 5a3 3 0 0 1 0 6M18 14c2 .6 3.500 2.600 3.500 6')],
+    [
+        '/people',
+        'People',
+        icon(
+            'M9 11a3.5 3.5 0 1 0 0-7a3.5 3.5 0 0 0 0 7zM3 20c0-4 3-6 6-6s6 2 6 6M16 5a3 3 0 0 1 0 6M18 14c2 .6 3.500 2.600 3.500 6',
+        ),
+    ],
     ['/places', 'Places', icon('M4 20V9l8-5l8 5v11M4 20h16M10 20v-6h4v6')],
-    ['/movements', 'Movements', icon('M12 6.500a2.500 2.500 0 1 0 0-5a2.500 2.500 0 0 0 0 5zM3 9l9 1l9-5M12 10v6l-5 5M12 16l5 5')],
+    [
+        '/movements',
+        'Movements',
+        icon('M12 6.500a2.500 2.500 0 1 0 0-5a2.500 2.500 0 0 0 0 5zM3 9l9 1l9-5M12 10v6l-5 5M12 16l5 5'),
+    ],
     ['/log', 'Log', icon('M5 3h11l3 3v15H5zM9 9h6M9 13h6M9 17h3')],
     ['/account', 'Account', icon('M12 12a4 4 0 1 0 0-8a4 4 0 0 0 0 8zM4 21c0-4 3.600-6 8-6s8 2 8 6')],
 ];
@@ -34,7 +60,10 @@ export function Shell() {
             <a href="#main" className="button absolute left-2 top-2 z-50 -translate-y-24 focus:translate-y-0">
                 To the page
             </a>
-            <nav aria-label="Places" className="fixed inset-x-0 bottom-0 z-20 flex border-t border-hair bg-white md:inset-y-0 md:right-auto md:w-24 md:flex-col md:border-r md:border-t-0">
+            <nav
+                aria-label="Places"
+                className="fixed inset-x-0 bottom-0 z-20 flex border-t border-hair bg-white md:inset-y-0 md:right-auto md:w-24 md:flex-col md:border-r md:border-t-0"
+            >
                 <span className="hidden justify-center py-5 md:flex">
                     <Sign />
                 </span>
@@ -51,7 +80,10 @@ export function Shell() {
                         {name}
                     </NavLink>
                 ))}
-                <button onClick={() => void signOut()} className="mt-auto hidden min-h-16 flex-col items-center justify-center gap-1 whitespace-nowrap text-[15px] text-ink-soft hover:bg-list hover:text-ink md:flex">
+                <button
+                    onClick={() => void signOut()}
+                    className="mt-auto hidden min-h-16 flex-col items-center justify-center gap-1 whitespace-nowrap text-[15px] text-ink-soft hover:bg-list hover:text-ink md:flex"
+                >
                     {icon('M10 4H5v16h5M14 8l4 4l-4 4M18 12H9')}
                     Sign out
                 </button>

@@ -23,9 +23,16 @@ export function SignInAgain() {
     };
     return (
         <Sheet title="Please sign in again" open onClose={() => lapsed.done(false)}>
-            <p className="mb-4">You have been signed out. Everything you typed is safe on this device and is kept as soon as you are back.</p>
+            <p className="mb-4">
+                You have been signed out. Everything you typed is safe on this device and is kept as soon as you are
+                back.
+            </p>
             {lapsed.demo && (
-                <button className="button button-main mb-4 w-full" disabled={busy} onClick={() => void enter('/sign-in/demo')}>
+                <button
+                    className="button button-main mb-4 w-full"
+                    disabled={busy}
+                    onClick={() => void enter('/sign-in/demo')}
+                >
                     Open the demo again
                 </button>
             )}
@@ -35,11 +42,20 @@ export function SignInAgain() {
                 onSubmit={(event) => {
                     event.preventDefault();
                     const given = new FormData(event.currentTarget);
-                    void enter('/sign-in', { email: String(given.get('email')), password: String(given.get('password')) });
+                    void enter('/sign-in', {
+                        email: String(given.get('email')),
+                        password: String(given.get('password')),
+                    });
                 }}
             >
                 <TextField label="E-mail" name="email" type="email" autoComplete="username" autoFocus={!lapsed.demo} />
-                <TextField label="Password" name="password" type="password" autoComplete="current-password" error={problem} />
+                <TextField
+                    label="Password"
+                    name="password"
+                    type="password"
+                    autoComplete="current-password"
+                    error={problem}
+                />
                 <div className="flex flex-wrap justify-end gap-3">
                     <button type="button" className="button" onClick={() => lapsed.done(false)}>
                         Not now

@@ -5,9 +5,24 @@ type Like = Asked['people'][number]['like'];
 const groupsOf = (groups: string[]) => (groups.length > 0 ? `in ${groups.join(', ')}` : 'in no group');
 
 /** Whether somebody in a file is somebody who is here already: a question that only the teacher can answer. */
-export function SamePerson({ name, like, value, onChange }: { name: string; like: Like; value: number | null; onChange: (id: number | null) => void }) {
+export function SamePerson({
+    name,
+    like,
+    value,
+    onChange,
+}: {
+    name: string;
+    like: Like;
+    value: number | null;
+    onChange: (id: number | null) => void;
+}) {
     return (
-        <select className="field" aria-label={`Who ${name} in the file is`} value={value ?? ''} onChange={(event) => onChange(event.target.value === '' ? null : Number(event.target.value))}>
+        <select
+            className="field"
+            aria-label={`Who ${name} in the file is`}
+            value={value ?? ''}
+            onChange={(event) => onChange(event.target.value === '' ? null : Number(event.target.value))}
+        >
             {like.map((one) => (
                 <option key={one.id} value={one.id}>
                     The same person as {one.name}, {groupsOf(one.groups)}

@@ -12,10 +12,31 @@ const paths: Record<ZoneName | 'none', string> = {
 };
 
 /** The shape that stands for a body region, so that no hue has to be told from another. */
-export function ZoneShape({ zone, size = 34, className = '' }: { zone: ZoneName | null; size?: number; className?: string }) {
+export function ZoneShape({
+    zone,
+    size = 34,
+    className = '',
+}: {
+    zone: ZoneName | null;
+    size?: number;
+    className?: string;
+}) {
     return (
-        <svg viewBox="0 0 34 34" width={size} height={size} className={`shrink-0 zone-${zone ?? 'none'} ${className}`} aria-hidden="true">
-            <path d={paths[zone ?? 'none']} fill={zone ? 'var(--fill)' : 'none'} stroke={zone ? 'var(--edge)' : 'var(--color-ink-soft)'} strokeWidth={zone ? 1.6 : 4} strokeLinecap="round" strokeLinejoin="round" />
+        <svg
+            viewBox="0 0 34 34"
+            width={size}
+            height={size}
+            className={`shrink-0 zone-${zone ?? 'none'} ${className}`}
+            aria-hidden="true"
+        >
+            <path
+                d={paths[zone ?? 'none']}
+                fill={zone ? 'var(--fill)' : 'none'}
+                stroke={zone ? 'var(--edge)' : 'var(--color-ink-soft)'}
+                strokeWidth={zone ? 1.6 : 4}
+                strokeLinecap="round"
+                strokeLinejoin="round"
+            />
         </svg>
     );
 }

@@ -33,7 +33,11 @@ export function keep(name: string, value: unknown, where: Where = 'device'): voi
 }
 
 /** State that survives a reload until it is forgotten, which is when the server has it. */
-export function useKept<T>(name: string, initial: () => T, where: Where = 'device'): [T, (value: T) => void, () => void] {
+export function useKept<T>(
+    name: string,
+    initial: () => T,
+    where: Where = 'device',
+): [T, (value: T) => void, () => void] {
     const [value, setValue] = useState(() => readKept<T>(name, where) ?? initial());
     const change = useCallback(
         (next: T) => {

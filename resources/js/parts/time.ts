@@ -6,7 +6,15 @@ export function clock(seconds: number): string {
 
 /** A stored moment as "Tuesday 1 December, 10:30". */
 export function dayAndHour(moment: string): string {
-    return new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' }).format(new Date(moment)).replace(' at ', ', ');
+    return new Intl.DateTimeFormat('en-GB', {
+        weekday: 'long',
+        day: 'numeric',
+        month: 'long',
+        hour: '2-digit',
+        minute: '2-digit',
+    })
+        .format(new Date(moment))
+        .replace(' at ', ', ');
 }
 
 export function hour(moment: string): string {

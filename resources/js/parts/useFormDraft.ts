@@ -20,7 +20,11 @@ export function useFormDraft<S>(name: string, state: S) {
             form.current = element;
             for (const [field, value] of Object.entries(kept?.fields ?? {})) {
                 const input = element?.elements.namedItem(field);
-                if (input instanceof HTMLInputElement || input instanceof HTMLTextAreaElement || input instanceof HTMLSelectElement) {
+                if (
+                    input instanceof HTMLInputElement ||
+                    input instanceof HTMLTextAreaElement ||
+                    input instanceof HTMLSelectElement
+                ) {
                     input.value = value;
                 }
             }
@@ -31,7 +35,11 @@ export function useFormDraft<S>(name: string, state: S) {
     const serial = JSON.stringify(state);
     const save = useCallback(() => {
         if (form.current) {
-            const fields = Object.fromEntries([...new FormData(form.current)].filter((entry): entry is [string, string] => typeof entry[1] === 'string'));
+            const fields = Object.fromEntries(
+                [...new FormData(form.current)].filter(
+                    (entry): entry is [string, string] => typeof entry[1] === 'string',
+                ),
+            );
             keep(name, { fields, state: JSON.parse(serial) as S } satisfies Kept<S>, 'tab');
         }
     }, [name, serial]);

@@ -31,7 +31,10 @@ export default function Account() {
                     <Sessions account={data} />
                     <section className="card">
                         <h2 className="mb-1 text-[18px]">Take everything with you</h2>
-                        <p className="mb-3 text-ink-soft">Classes with all their earlier plans, people, places, movements and the log, as open files in one archive. It is not encrypted: mind where you put it.</p>
+                        <p className="mb-3 text-ink-soft">
+                            Classes with all their earlier plans, people, places, movements and the log, as open files
+                            in one archive. It is not encrypted: mind where you put it.
+                        </p>
                         <a className="button" href="/api/account/file">
                             Save all my data
                         </a>

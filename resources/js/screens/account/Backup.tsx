@@ -19,7 +19,10 @@ export function Backup() {
             {backup.isPending && <Waiting what="the backups" />}
             {backup.data && (
                 <>
-                    <p className="text-ink-soft">One encrypted file with everything on this server. Keep a copy on another device. <code>bin/restore</code> brings it back, on this machine or a new one.</p>
+                    <p className="text-ink-soft">
+                        One encrypted file with everything on this server. Keep a copy on another device.{' '}
+                        <code>bin/restore</code> brings it back, on this machine or a new one.
+                    </p>
                     {backup.data.hasPassphrase && !changing ? (
                         <div className="flex flex-wrap gap-2">
                             <a className="button button-main" href="/api/backups/file">
@@ -30,23 +33,37 @@ export function Backup() {
                             </button>
                         </div>
                     ) : (
-                        <PassphraseForm least={backup.data.leastLetters} changes={backup.data.hasPassphrase} onDone={() => setChanging(false)} />
+                        <PassphraseForm
+                            least={backup.data.leastLetters}
+                            changes={backup.data.hasPassphrase}
+                            onDone={() => setChanging(false)}
+                        />
                     )}
                     <h3 className="pt-1 text-[16px]">Made by itself, day by day</h3>
                     {backup.data.daily.length === 0 ? (
-                        <p className="text-ink-soft">None yet. The first is made once a page of today has been opened.</p>
+                        <p className="text-ink-soft">
+                            None yet. The first is made once a page of today has been opened.
+                        </p>
                     ) : (
                         <ul className="text-[15px]">
                             {backup.data.daily.map((one) => (
-                                <li key={one.madeAt} className="flex flex-wrap justify-between gap-x-4 border-b border-hair py-1.5 last:border-b-0">
+                                <li
+                                    key={one.madeAt}
+                                    className="flex flex-wrap justify-between gap-x-4 border-b border-hair py-1.5 last:border-b-0"
+                                >
                                     <span>{dayAndHour(one.madeAt)}</span>
-                                    <span className="text-ink-soft">{one.opensWithPassphrase ? 'opens with the passphrase' : 'opens only with the key on this machine'}</span>
+                                    <span className="text-ink-soft">
+                                        {one.opensWithPassphrase
+                                            ? 'opens with the passphrase'
+                                            : 'opens only with the key on this machine'}
+                                    </span>
                                 </li>
                             ))}
                         </ul>
                     )}
                     <p className="text-[15px] text-ink-soft">
-                        The last {backup.data.keeps} are kept in <code className="break-all">{backup.data.folder}</code>.
+                        The last {backup.data.keeps} are kept in <code className="break-all">{backup.data.folder}</code>
+                        .
                     </p>
                 </>
             )}
@@ -62,15 +79,35 @@ function PassphraseForm({ least, changes, onDone }: { least: number; changes: bo
             throw new Error('');
         }
         setProblem(undefined);
-        queryClient.setQueryData(['backups'], await api.put<BackupAnswer>('backups/passphrase', { passphrase: given.passphrase }));
+        queryClient.setQueryData(
+            ['backups'],
+            await api.put<BackupAnswer>('backups/passphrase', { passphrase: given.passphrase }),
+        );
         onDone();
         return undefined;
     }, 'Set.');
     return (
         <form className="space-y-3 rounded-xl bg-list p-4" noValidate onSubmit={form.submit}>
-            <p>{changes ? 'Backups made from now on open with the new passphrase; earlier ones with the one before.' : 'First choose a passphrase. Whoever has it and the file can open it, on any machine. Nobody can open it without: please write it down in a safe place.'}</p>
-            <TextField label={`Passphrase, ${least} letters or more`} name="passphrase" type="password" autoComplete="new-password" hint="Four plain words do well." error={form.fields.passphrase} />
-            <TextField label="The same passphrase again" name="again" type="password" autoComplete="new-password" error={problem} />
+            <p>
+                {changes
+                    ? 'Backups made from now on open with the new passphrase; earlier ones with the one before.'
+                    : 'First choose a passphrase. Whoever has it and the file can open it, on any machine. Nobody can open it without: please write it down in a safe place.'}
+            </p>
+            <TextField
+                label={`Passphrase, ${least} letters or more`}
+                name="passphrase"
+                type="password"
+                autoComplete="new-password"
+                hint="Four plain words do well."
+                error={form.fields.passphrase}
+            />
+            <TextField
+                label="The same passphrase again"
+                name="again"
+                type="password"
+                autoComplete="new-password"
+                error={problem}
+            />
             <div className="flex items-center gap-3">
                 <Said words={form.said} />
                 <button className="button button-main" disabled={form.busy}>

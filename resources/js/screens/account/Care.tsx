@@ -14,20 +14,31 @@ const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', h
 /** Where one is signed in, each to be signed out. */
 export function Sessions({ account }: { account: AccountAnswer }) {
     const [problem, setProblem] = useState<string | null>(null);
-    const end = (path: string) => void api.delete<AccountAnswer>(path).then(take, (error: Error) => setProblem(error.message));
+    const end = (path: string) =>
+        void api.delete<AccountAnswer>(path).then(take, (error: Error) => setProblem(error.message));
     const others = account.sessions.filter((one) => !one.isThis);
     return (
         <section className="card">
             <h2 className="mb-2 text-[18px]">Where you are signed in</h2>
             <ul>
                 {account.sessions.map((one) => (
-                    <li key={one.id} className="flex min-h-14 items-center gap-3 border-b border-hair py-1.5 last:border-b-0">
+                    <li
+                        key={one.id}
+                        className="flex min-h-14 items-center gap-3 border-b border-hair py-1.5 last:border-b-0"
+                    >
                         <span className="mr-auto leading-snug">
                             {one.device}
-                            <span className="block text-[15px] text-ink-soft">{one.isThis ? 'Here, now' : `${when.format(new Date(one.lastSeen))}, from ${one.address}`}</span>
+                            <span className="block text-[15px] text-ink-soft">
+                                {one.isThis
+                                    ? 'Here, now'
+                                    : `${when.format(new Date(one.lastSeen))}, from ${one.address}`}
+                            </span>
                         </span>
                         {!one.isThis && (
-                            <button className="button button-quiet px-3" onClick={() => end(`account/sessions/${one.id}`)}>
+                            <button
+                                className="button button-quiet px-3"
+                                onClick={() => end(`account/sessions/${one.id}`)}
+                            >
                                 Sign out<span className="sr-only"> {one.device}</span>
                             </button>
                         )}
@@ -72,11 +83,20 @@ export function OtherTeachers({ account }: { account: AccountAnswer }) {
         <section className="card space-y-3">
             <h2 className="text-[18px]">Another teacher</h2>
             <p className="text-ink-soft">
-                {others === 0 ? 'So far you are the only one here.' : `${plural(others, 'other teacher has', 'other teachers have')} an account here: ${account.teachers.slice(1).join(', ')}.`} Each sees only their own people, classes and log.
+                {others === 0
+                    ? 'So far you are the only one here.'
+                    : `${plural(others, 'other teacher has', 'other teachers have')} an account here: ${account.teachers.slice(1).join(', ')}.`}{' '}
+                Each sees only their own people, classes and log.
             </p>
             {link ? (
                 <>
-                    <TextField label="Give them this link" value={link.link} readOnly onFocus={(event) => event.target.select()} hint={`It makes one account, once, within ${link.days} days. It is not shown again.`} />
+                    <TextField
+                        label="Give them this link"
+                        value={link.link}
+                        readOnly
+                        onFocus={(event) => event.target.select()}
+                        hint={`It makes one account, once, within ${link.days} days. It is not shown again.`}
+                    />
                     <button
                         className="button"
                         onClick={() =>
@@ -132,10 +152,28 @@ export function EraseAll({ account }: { account: AccountAnswer }) {
                 <Sheet title="Erase everything?" open onClose={() => setAsking(false)}>
                     <form className="space-y-4" noValidate onSubmit={form.submit}>
                         <p>
-                            All you have here will be gone and cannot be brought back{account.teachers.length > 1 ? '; other teachers keep theirs. Daily backups hold it for seven more days' : ', the daily backups too'}. Save all your data first if you may want it again.
+                            All you have here will be gone and cannot be brought back
+                            {account.teachers.length > 1
+                                ? '; other teachers keep theirs. Daily backups hold it for seven more days'
+                                : ', the daily backups too'}
+                            . Save all your data first if you may want it again.
                         </p>
-                        <TextField label={`To erase, write the name of the account: ${account.name}`} name="named" autoComplete="off" error={form.fields.named} autoFocus />
-                        {!account.isDemo && <TextField label="Your password" name="password" type="password" autoComplete="current-password" error={form.fields.password} />}
+                        <TextField
+                            label={`To erase, write the name of the account: ${account.name}`}
+                            name="named"
+                            autoComplete="off"
+                            error={form.fields.named}
+                            autoFocus
+                        />
+                        {!account.isDemo && (
+                            <TextField
+                                label="Your password"
+                                name="password"
+                                type="password"
+                                autoComplete="current-password"
+                                error={form.fields.password}
+                            />
+                        )}
                         <Said words={form.said} />
                         <div className="flex flex-wrap justify-end gap-3">
                             <button type="button" className="button" onClick={() => setAsking(false)}>

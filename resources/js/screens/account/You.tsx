@@ -19,7 +19,9 @@ export function useSend(send: (given: Record<string, string>) => Promise<Account
                 if (answer) {
                     queryClient.setQueryData(['account'], answer);
                 }
-                form.querySelectorAll<HTMLInputElement>('input[type="password"]').forEach((field) => (field.value = ''));
+                form.querySelectorAll<HTMLInputElement>('input[type="password"]').forEach(
+                    (field) => (field.value = ''),
+                );
                 setFields({});
                 setSaid(worked);
                 setBusy(false);
@@ -49,7 +51,14 @@ export function You({ account }: { account: AccountAnswer }) {
     return (
         <form className="card space-y-4" noValidate onSubmit={form.submit}>
             <h2 className="text-[18px]">You</h2>
-            <TextField label="The name you teach under" name="name" defaultValue={account.name} maxLength={100} autoComplete="name" error={form.fields.name} />
+            <TextField
+                label="The name you teach under"
+                name="name"
+                defaultValue={account.name}
+                maxLength={100}
+                autoComplete="name"
+                error={form.fields.name}
+            />
             <TextField
                 label="E-mail"
                 name="email"
@@ -61,7 +70,15 @@ export function You({ account }: { account: AccountAnswer }) {
                 hint={account.isDemo ? 'The demo is found by this address.' : 'You sign in with it.'}
                 error={form.fields.email}
             />
-            {email.trim().toLowerCase() !== account.email && !account.isDemo && <TextField label="Your password, to change the address" name="password" type="password" autoComplete="current-password" error={form.fields.password} />}
+            {email.trim().toLowerCase() !== account.email && !account.isDemo && (
+                <TextField
+                    label="Your password, to change the address"
+                    name="password"
+                    type="password"
+                    autoComplete="current-password"
+                    error={form.fields.password}
+                />
+            )}
             <div className="flex items-center gap-3">
                 <Said words={form.said} />
                 <button className="button" disabled={form.busy}>
@@ -73,12 +90,28 @@ export function You({ account }: { account: AccountAnswer }) {
 }
 
 export function Password() {
-    const form = useSend((given) => api.put<AccountAnswer>('account/password', given), 'Changed. Everywhere else you are signed out.');
+    const form = useSend(
+        (given) => api.put<AccountAnswer>('account/password', given),
+        'Changed. Everywhere else you are signed out.',
+    );
     return (
         <form className="card space-y-4" noValidate onSubmit={form.submit}>
             <h2 className="text-[18px]">Password</h2>
-            <TextField label="Your present password" name="present" type="password" autoComplete="current-password" error={form.fields.present} />
-            <TextField label="A new one, ten letters or more" name="password" type="password" autoComplete="new-password" hint="Three plain words do well." error={form.fields.password} />
+            <TextField
+                label="Your present password"
+                name="present"
+                type="password"
+                autoComplete="current-password"
+                error={form.fields.present}
+            />
+            <TextField
+                label="A new one, ten letters or more"
+                name="password"
+                type="password"
+                autoComplete="new-password"
+                hint="Three plain words do well."
+                error={form.fields.password}
+            />
             <div className="flex items-center gap-3">
                 <Said words={form.said} />
                 <button className="button" disabled={form.busy}>

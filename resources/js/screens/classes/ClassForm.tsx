@@ -7,7 +7,15 @@ import { Sheet } from '../../parts/Sheet';
 import { useFormDraft } from '../../parts/useFormDraft';
 
 /** When, where, for whom; for a new class also for how long. */
-export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo | null; onClose: () => void; onMade: (made: ClassInfo) => void }) {
+export function ClassForm({
+    existing,
+    onClose,
+    onMade,
+}: {
+    existing: ClassInfo | null;
+    onClose: () => void;
+    onMade: (made: ClassInfo) => void;
+}) {
     const groups = useGroups();
     const places = usePlaces();
     const [errors, setErrors] = useState<Record<string, string>>({});
@@ -34,7 +42,9 @@ export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo |
             slotMinutes: Number(given.get('slotMinutes')),
         };
         try {
-            const made = existing ? await api.put<ClassInfo>(`classes/${existing.id}`, body) : await api.post<ClassInfo>('classes', body);
+            const made = existing
+                ? await api.put<ClassInfo>(`classes/${existing.id}`, body)
+                : await api.post<ClassInfo>('classes', body);
             await refresh('classes');
             close();
             if (!existing) {
@@ -49,8 +59,20 @@ export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo |
     return (
         <Sheet title={existing ? 'Day and place' : 'New class'} open onClose={close}>
             <form ref={form} onInput={save} className="space-y-4" noValidate onSubmit={(event) => void submit(event)}>
-                <TextField label="Name" name="title" defaultValue={existing?.title ?? ''} error={errors.title} autoFocus />
-                <TextField label="Day and hour" name="startsAt" type="datetime-local" defaultValue={existing?.startsAt ?? ''} error={errors.startsAt} />
+                <TextField
+                    label="Name"
+                    name="title"
+                    defaultValue={existing?.title ?? ''}
+                    error={errors.title}
+                    autoFocus
+                />
+                <TextField
+                    label="Day and hour"
+                    name="startsAt"
+                    type="datetime-local"
+                    defaultValue={existing?.startsAt ?? ''}
+                    error={errors.startsAt}
+                />
                 <TextField label="Place" name="place" defaultValue={existing?.place ?? ''} error={errors.place} />
                 {groups.data && (
                     <Choice
@@ -58,7 +80,12 @@ export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo |
                         label="Who comes"
                         name="group"
                         defaultValue={String(existing?.group?.id ?? groups.data.groups[0]?.id ?? '')}
-                        options={[...groups.data.groups.map((group) => [String(group.id), `${group.name} (${group.people.length})`] as const), ['', 'Nobody noted']]}
+                        options={[
+                            ...groups.data.groups.map(
+                                (group) => [String(group.id), `${group.name} (${group.people.length})`] as const,
+                            ),
+                            ['', 'Nobody noted'],
+                        ]}
                     />
                 )}
                 {places.data && places.data.places.length > 0 && (
@@ -66,10 +93,23 @@ export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo |
                         label="Room, kit and house rules of"
                         name="venue"
                         defaultValue={String(existing?.venue?.id ?? '')}
-                        options={[['', 'No place noted'], ...places.data.places.map((place) => [String(place.id), place.name] as const)]}
+                        options={[
+                            ['', 'No place noted'],
+                            ...places.data.places.map((place) => [String(place.id), place.name] as const),
+                        ]}
                     />
                 )}
-                {!existing && <TextField label="Minutes booked" name="slotMinutes" type="number" min={5} max={180} defaultValue={45} error={errors.slotMinutes} />}
+                {!existing && (
+                    <TextField
+                        label="Minutes booked"
+                        name="slotMinutes"
+                        type="number"
+                        min={5}
+                        max={180}
+                        defaultValue={45}
+                        error={errors.slotMinutes}
+                    />
+                )}
                 {problem && (
                     <p role="alert" className="rounded-xl bg-butter px-4 py-3">
                         {problem}
@@ -79,7 +119,9 @@ export function ClassForm({ existing, onClose, onMade }: { existing: ClassInfo |
                     <button type="button" className="button" onClick={close}>
                         Not now
                     </button>
-                    <button className="button button-main" disabled={busy}>{existing ? 'Keep' : 'Plan this class'}</button>
+                    <button className="button button-main" disabled={busy}>
+                        {existing ? 'Keep' : 'Plan this class'}
+                    </button>
                 </div>
             </form>
         </Sheet>

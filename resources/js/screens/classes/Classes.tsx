@@ -26,10 +26,34 @@ function BenchLine({ row }: { row: ClassRow }) {
     const whole = Math.max(row.planned, row.slot);
     return (
         <svg width="100%" height="43" aria-hidden="true" className="block">
-            <rect x="1" y="2" width={`${(row.planned / whole) * 98}%`} height="18" rx="6" fill={row.planned > row.slot ? 'var(--color-butter-deep)' : 'var(--color-cushion)'} stroke="var(--color-cushion-edge)" />
-            <line x1="3" x2={`${(row.slot / whole) * 98}%`} y1="23" y2="23" stroke="var(--color-ink)" strokeWidth="6" strokeLinecap="round" />
+            <rect
+                x="1"
+                y="2"
+                width={`${(row.planned / whole) * 98}%`}
+                height="18"
+                rx="6"
+                fill={row.planned > row.slot ? 'var(--color-butter-deep)' : 'var(--color-cushion)'}
+                stroke="var(--color-cushion-edge)"
+            />
+            <line
+                x1="3"
+                x2={`${(row.slot / whole) * 98}%`}
+                y1="23"
+                y2="23"
+                stroke="var(--color-ink)"
+                strokeWidth="6"
+                strokeLinecap="round"
+            />
             <line x1="2.5%" x2="1.8%" y1="26" y2="40" stroke="var(--color-ink)" strokeWidth="5" strokeLinecap="round" />
-            <line x1={`${(row.slot / whole) * 96}%`} x2={`${(row.slot / whole) * 96.7}%`} y1="26" y2="40" stroke="var(--color-ink)" strokeWidth="5" strokeLinecap="round" />
+            <line
+                x1={`${(row.slot / whole) * 96}%`}
+                x2={`${(row.slot / whole) * 96.7}%`}
+                y1="26"
+                y2="40"
+                stroke="var(--color-ink)"
+                strokeWidth="5"
+                strokeLinecap="round"
+            />
         </svg>
     );
 }
@@ -91,7 +115,15 @@ export default function Classes() {
                 <button className="button" onClick={() => file.current?.click()}>
                     Open a file
                 </button>
-                <input ref={file} type="file" accept=".json,application/json" className="sr-only" aria-label="Class file" tabIndex={-1} onChange={(event) => void open(event.target.files?.[0]).then(() => (event.target.value = ''))} />
+                <input
+                    ref={file}
+                    type="file"
+                    accept=".json,application/json"
+                    className="sr-only"
+                    aria-label="Class file"
+                    tabIndex={-1}
+                    onChange={(event) => void open(event.target.files?.[0]).then(() => (event.target.value = ''))}
+                />
                 <button className="button button-main" onClick={() => setForm('new')}>
                     New class
                 </button>
@@ -113,15 +145,24 @@ export default function Classes() {
                         className="button"
                         onClick={() => {
                             // What was written on this device when it was ended goes along.
-                            const written = readKept<{ attendance: Record<string, boolean>; note: string }>(`ending:${running.running}`);
-                            void api.post(`led/${running.running}/end`, { attendance: written?.attendance ?? {}, note: written?.note ?? '' }).then(
-                                () => {
-                                    keep(`ending:${running.running}`, null);
-                                    keep(`leading:${running.running}`, null);
-                                    return refresh('classes', 'led').then(() => navigate(`/log/${running.running}`));
-                                },
-                                (error: Error) => setProblem(error.message),
+                            const written = readKept<{ attendance: Record<string, boolean>; note: string }>(
+                                `ending:${running.running}`,
                             );
+                            void api
+                                .post(`led/${running.running}/end`, {
+                                    attendance: written?.attendance ?? {},
+                                    note: written?.note ?? '',
+                                })
+                                .then(
+                                    () => {
+                                        keep(`ending:${running.running}`, null);
+                                        keep(`leading:${running.running}`, null);
+                                        return refresh('classes', 'led').then(() =>
+                                            navigate(`/log/${running.running}`),
+                                        );
+                                    },
+                                    (error: Error) => setProblem(error.message),
+                                );
                         }}
                     >
                         End it, and keep it in the log
@@ -132,13 +173,28 @@ export default function Classes() {
                 <section aria-label="Next class" className="mb-8 rounded-2xl bg-white p-6 md:p-8">
                     <p className="text-ink-soft">Next: {next.startsAt && dayAndHour(next.startsAt)}</p>
                     <h2 className="mt-1 text-[28px] leading-tight">{next.title}</h2>
-                    <p className="mb-5 mt-1">{[next.place, next.group?.name, next.people > 0 ? plural(next.people, 'person', 'people') : null].filter(Boolean).join(' · ')}</p>
+                    <p className="mb-5 mt-1">
+                        {[
+                            next.place,
+                            next.group?.name,
+                            next.people > 0 ? plural(next.people, 'person', 'people') : null,
+                        ]
+                            .filter(Boolean)
+                            .join(' · ')}
+                    </p>
                     <BenchLine row={next} />
                     <p className="mb-6 mt-2 flex flex-wrap items-center gap-x-5 gap-y-1">
                         <span>
-                            <strong className="font-slab text-[20px]">{clock(next.planned)}</strong> planned of {Math.round(next.slot / 60)} minutes
+                            <strong className="font-slab text-[20px]">{clock(next.planned)}</strong> planned of{' '}
+                            {Math.round(next.slot / 60)} minutes
                         </span>
-                        <span className={next.findings > 0 ? 'rounded-lg bg-butter px-2.5 py-0.5 font-semibold' : 'text-ink-soft'}>{state(next)}</span>
+                        <span
+                            className={
+                                next.findings > 0 ? 'rounded-lg bg-butter px-2.5 py-0.5 font-semibold' : 'text-ink-soft'
+                            }
+                        >
+                            {state(next)}
+                        </span>
                     </p>
                     <div className="flex flex-wrap gap-3">
                         <Link className="button button-main" to={`/classes/${next.id}/plan`}>
@@ -170,7 +226,8 @@ export default function Classes() {
                         </button>
                     }
                 >
-                    Say how long it may take and who comes. Then lay out movements from head to toe, and Kind Chair does the counting.
+                    Say how long it may take and who comes. Then lay out movements from head to toe, and Kind Chair does
+                    the counting.
                 </EmptyPlace>
             )}
             {others.length > 0 && (
@@ -180,17 +237,30 @@ export default function Classes() {
                         {others.map((row) => (
                             <li key={row.id} className="card flex flex-wrap items-center gap-x-5 gap-y-3">
                                 <span className="min-w-56 flex-1">
-                                    <Link to={`/classes/${row.id}/plan`} className="font-slab text-[19px] font-bold underline decoration-hair decoration-2 underline-offset-4 hover:decoration-ink">
+                                    <Link
+                                        to={`/classes/${row.id}/plan`}
+                                        className="font-slab text-[19px] font-bold underline decoration-hair decoration-2 underline-offset-4 hover:decoration-ink"
+                                    >
                                         {row.title}
                                     </Link>
-                                    <span className="block text-ink-soft">{[row.startsAt ? dayAndHour(row.startsAt) : 'no day yet', row.group?.name].filter(Boolean).join(' · ')}</span>
+                                    <span className="block text-ink-soft">
+                                        {[row.startsAt ? dayAndHour(row.startsAt) : 'no day yet', row.group?.name]
+                                            .filter(Boolean)
+                                            .join(' · ')}
+                                    </span>
                                 </span>
                                 <span className="w-40">
                                     {clock(row.planned)} of {Math.round(row.slot / 60)} min
-                                    <span className="block text-[15px] text-ink-soft">{row.led > 0 ? 'led, in the log' : state(row)}</span>
+                                    <span className="block text-[15px] text-ink-soft">
+                                        {row.led > 0 ? 'led, in the log' : state(row)}
+                                    </span>
                                 </span>
                                 <span className="flex flex-wrap gap-1">
-                                    <button className="button button-quiet px-3" onClick={() => lead(row.id)} disabled={row.planned === 0}>
+                                    <button
+                                        className="button button-quiet px-3"
+                                        onClick={() => lead(row.id)}
+                                        disabled={row.planned === 0}
+                                    >
                                         Lead<span className="sr-only"> {row.title}</span>
                                     </button>
                                     <button className="button button-quiet px-3" onClick={() => setForm(row)}>
@@ -205,8 +275,20 @@ export default function Classes() {
                     </ul>
                 </section>
             )}
-            {form && <ClassForm existing={form === 'new' ? null : form} onClose={() => setForm(null)} onMade={(made) => void navigate(`/classes/${made.id}/plan`)} />}
-            {asking && <OpenFile asked={asking.asked} onClose={() => setAsking(null)} onDecided={(people) => void take(asking, people)} />}
+            {form && (
+                <ClassForm
+                    existing={form === 'new' ? null : form}
+                    onClose={() => setForm(null)}
+                    onMade={(made) => void navigate(`/classes/${made.id}/plan`)}
+                />
+            )}
+            {asking && (
+                <OpenFile
+                    asked={asking.asked}
+                    onClose={() => setAsking(null)}
+                    onDecided={(people) => void take(asking, people)}
+                />
+            )}
             {removing && (
                 <Ask
                     title={`Remove ${removing.title}?`}
@@ -217,7 +299,8 @@ export default function Classes() {
                         setRemoving(null);
                     }}
                 >
-                    Its plan with every earlier version{removing.led > 0 ? ' and its log' : ''} will be gone. To keep the plan, save it as a file first.
+                    Its plan with every earlier version{removing.led > 0 ? ' and its log' : ''} will be gone. To keep
+                    the plan, save it as a file first.
                 </Ask>
             )}
         </>

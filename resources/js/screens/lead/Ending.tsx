@@ -80,7 +80,10 @@ export function Ending({ lead, done, finished, ledId, onBack, onStored }: Props)
     return (
         <main className="mx-auto max-w-3xl px-5 py-8">
             <h1 className="text-[28px]">{finished ? 'That was the class' : 'End the class here?'}</h1>
-            <p className="mb-6 mt-1 text-ink-soft">What was really done is kept in the log beside the plan. What you write here is kept on this device until then.</p>
+            <p className="mb-6 mt-1 text-ink-soft">
+                What was really done is kept in the log beside the plan. What you write here is kept on this device
+                until then.
+            </p>
             {lead.people.length > 0 && (
                 <fieldset className="card mb-4">
                     <legend className="sr-only">Who was there</legend>
@@ -92,7 +95,15 @@ export function Ending({ lead, done, finished, ledId, onBack, onStored }: Props)
                                     type="checkbox"
                                     className="h-5 w-5 accent-ink"
                                     checked={kept.attendance[person.participant] ?? false}
-                                    onChange={(event) => change({ ...kept, attendance: { ...kept.attendance, [person.participant]: event.target.checked } })}
+                                    onChange={(event) =>
+                                        change({
+                                            ...kept,
+                                            attendance: {
+                                                ...kept.attendance,
+                                                [person.participant]: event.target.checked,
+                                            },
+                                        })
+                                    }
                                 />
                                 {person.name}
                             </label>
@@ -101,8 +112,19 @@ export function Ending({ lead, done, finished, ledId, onBack, onStored }: Props)
                 </fieldset>
             )}
             <div className="card mb-5">
-                <Labelled label="A note for next time" hint="What went well, what hurt, what to change. It is stored encrypted.">
-                    {(field) => <textarea className="field min-h-28" maxLength={5000} value={kept.note} onChange={(event) => change({ ...kept, note: event.target.value })} {...field} />}
+                <Labelled
+                    label="A note for next time"
+                    hint="What went well, what hurt, what to change. It is stored encrypted."
+                >
+                    {(field) => (
+                        <textarea
+                            className="field min-h-28"
+                            maxLength={5000}
+                            value={kept.note}
+                            onChange={(event) => change({ ...kept, note: event.target.value })}
+                            {...field}
+                        />
+                    )}
                 </Labelled>
             </div>
             {problem && (

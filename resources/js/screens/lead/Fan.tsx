@@ -43,7 +43,14 @@ export function Fan({ player, beat }: { player: Player; beat: Beat | undefined }
     const step = open / pleats;
     return (
         <svg viewBox="0 0 420 290" className="mx-auto h-auto max-h-[36vh] w-full max-w-[420px]" aria-hidden="true">
-            <path d={`M${point(-FULL / 2, 236)} A236 236 0 0 1 ${point(FULL / 2, 236)} L${point(FULL / 2, 76)} A76 76 0 0 0 ${point(-FULL / 2, 76)} Z`} fill="none" stroke="#6f9092" strokeWidth="2.500" strokeDasharray="1 9" strokeLinecap="round" />
+            <path
+                d={`M${point(-FULL / 2, 236)} A236 236 0 0 1 ${point(FULL / 2, 236)} L${point(FULL / 2, 76)} A76 76 0 0 0 ${point(-FULL / 2, 76)} Z`}
+                fill="none"
+                stroke="#6f9092"
+                strokeWidth="2.500"
+                strokeDasharray="1 9"
+                strokeLinecap="round"
+            />
             {Array.from({ length: pleats }, (_, index) => {
                 const number = fromRight ? pleats - index : index + 1;
                 const from = -open / 2 + index * step;
@@ -51,14 +58,43 @@ export function Fan({ player, beat }: { player: Player; beat: Beat | undefined }
                 const past = unit > 0 && number < unit;
                 const outer = now ? 248 : 226;
                 const middle = from + step / 2;
-                const paint = past ? '#24464d' : now ? 'var(--glow)' : 'color-mix(in oklab, var(--glow) 62%, var(--color-night))';
-                const shade = past ? '#1d3b42' : now ? 'color-mix(in oklab, var(--glow) 86%, var(--color-night))' : 'color-mix(in oklab, var(--glow) 50%, var(--color-night))';
+                const paint = past
+                    ? '#24464d'
+                    : now
+                      ? 'var(--glow)'
+                      : 'color-mix(in oklab, var(--glow) 62%, var(--color-night))';
+                const shade = past
+                    ? '#1d3b42'
+                    : now
+                      ? 'color-mix(in oklab, var(--glow) 86%, var(--color-night))'
+                      : 'color-mix(in oklab, var(--glow) 50%, var(--color-night))';
                 return (
                     <g key={index} stroke="var(--color-night)" strokeWidth="2" strokeLinejoin="round">
-                        <polygon points={`${point(from, 84)} ${point(from, outer - 8)} ${point(middle, outer)} ${point(middle, 84)}`} fill={paint} />
-                        <polygon points={`${point(middle, 84)} ${point(middle, outer)} ${point(from + step, outer - 8)} ${point(from + step, 84)}`} fill={shade} />
-                        {past && <polyline points={`${point(from, outer - 8)} ${point(middle, outer)} ${point(from + step, outer - 8)}`} fill="none" stroke="#6f9092" strokeWidth="2.500" />}
-                        <line x1="210" y1="262" x2={point(middle, 84).split(',')[0]} y2={point(middle, 84).split(',')[1]} stroke="#8fa9a8" strokeWidth="6" strokeLinecap="round" />
+                        <polygon
+                            points={`${point(from, 84)} ${point(from, outer - 8)} ${point(middle, outer)} ${point(middle, 84)}`}
+                            fill={paint}
+                        />
+                        <polygon
+                            points={`${point(middle, 84)} ${point(middle, outer)} ${point(from + step, outer - 8)} ${point(from + step, 84)}`}
+                            fill={shade}
+                        />
+                        {past && (
+                            <polyline
+                                points={`${point(from, outer - 8)} ${point(middle, outer)} ${point(from + step, outer - 8)}`}
+                                fill="none"
+                                stroke="#6f9092"
+                                strokeWidth="2.500"
+                            />
+                        )}
+                        <line
+                            x1="210"
+                            y1="262"
+                            x2={point(middle, 84).split(',')[0]}
+                            y2={point(middle, 84).split(',')[1]}
+                            stroke="#8fa9a8"
+                            strokeWidth="6"
+                            strokeLinecap="round"
+                        />
                     </g>
                 );
             })}

@@ -32,8 +32,21 @@ function restored(ledId: string, lead: LeadAnswer): PlayerState | null {
 export default function LeadPage() {
     const { ledId = '' } = useParams();
     // Everything needed is fetched before the first cue, and not again.
-    const lead = useQuery({ queryKey: ['lead', ledId], queryFn: () => api.get<LeadAnswer>(`led/${ledId}/beats`), staleTime: Infinity, gcTime: 0, refetchOnWindowFocus: false });
-    const motions = useQuery({ queryKey: ['motions', ledId], queryFn: () => api.get<{ motions: Record<string, Motion> }>(`led/${ledId}/motions`), staleTime: Infinity, gcTime: 0, refetchOnWindowFocus: false, enabled: lead.data !== undefined });
+    const lead = useQuery({
+        queryKey: ['lead', ledId],
+        queryFn: () => api.get<LeadAnswer>(`led/${ledId}/beats`),
+        staleTime: Infinity,
+        gcTime: 0,
+        refetchOnWindowFocus: false,
+    });
+    const motions = useQuery({
+        queryKey: ['motions', ledId],
+        queryFn: () => api.get<{ motions: Record<string, Motion> }>(`led/${ledId}/motions`),
+        staleTime: Infinity,
+        gcTime: 0,
+        refetchOnWindowFocus: false,
+        enabled: lead.data !== undefined,
+    });
     const error = lead.error;
     if (!lead.data) {
         return (
@@ -56,14 +69,39 @@ export default function LeadPage() {
 
 const breathWords = { in: 'Breathe in', out: 'Breathe out', 'hold-full': 'Rest', 'hold-empty': 'Rest' } as const;
 
-function SideArrow({ side, teacherSide, mirrors, sides }: { side: 'left' | 'right' | null; teacherSide: 'left' | 'right' | null; mirrors: boolean; sides: LeadEntry['sides'] }) {
+function SideArrow({
+    side,
+    teacherSide,
+    mirrors,
+    sides,
+}: {
+    side: 'left' | 'right' | null;
+    teacherSide: 'left' | 'right' | null;
+    mirrors: boolean;
+    sides: LeadEntry['sides'];
+}) {
     if (!side || !teacherSide) {
-        return <p className="flex h-[92px] items-center rounded-[22px] bg-glow px-8 text-[50px] font-bold leading-none text-night max-md:h-14 max-md:px-5 max-md:text-[30px]">{sides === 'midline' ? 'Everyone together' : sides === 'together' ? 'Everyone, both sides' : 'Both sides in turn'}</p>;
+        return (
+            <p className="flex h-[92px] items-center rounded-[22px] bg-glow px-8 text-[50px] font-bold leading-none text-night max-md:h-14 max-md:px-5 max-md:text-[30px]">
+                {sides === 'midline'
+                    ? 'Everyone together'
+                    : sides === 'together'
+                      ? 'Everyone, both sides'
+                      : 'Both sides in turn'}
+            </p>
+        );
     }
     // Facing the group, their left is to the teacher's right: the arrow points to where everybody goes.
     const pointsRight = mirrors ? side === 'left' : side === 'right';
-    const point = mirrors ? (pointsRight ? 'M3 22a19 19 0 0 1 19-19H732L777 46L732 89H22a19 19 0 0 1-19-19z' : 'M777 22a19 19 0 0 0-19-19H48L3 46L48 89H758a19 19 0 0 0 19-19z') : 'M22 3H758a19 19 0 0 1 19 19V70a19 19 0 0 1-19 19H22a19 19 0 0 1-19-19V22a19 19 0 0 1 19-19z';
-    const filled = pointsRight || !mirrors ? 'M3 22a19 19 0 0 1 19-19H368L396 46L368 89H22a19 19 0 0 1-19-19z' : 'M777 22a19 19 0 0 0-19-19H412L384 46L412 89H758a19 19 0 0 0 19-19z';
+    const point = mirrors
+        ? pointsRight
+            ? 'M3 22a19 19 0 0 1 19-19H732L777 46L732 89H22a19 19 0 0 1-19-19z'
+            : 'M777 22a19 19 0 0 0-19-19H48L3 46L48 89H758a19 19 0 0 0 19-19z'
+        : 'M22 3H758a19 19 0 0 1 19 19V70a19 19 0 0 1-19 19H22a19 19 0 0 1-19-19V22a19 19 0 0 1 19-19z';
+    const filled =
+        pointsRight || !mirrors
+            ? 'M3 22a19 19 0 0 1 19-19H368L396 46L368 89H22a19 19 0 0 1-19-19z'
+            : 'M777 22a19 19 0 0 0-19-19H412L384 46L412 89H758a19 19 0 0 0 19-19z';
     const they = (
         <span key="they" className="flex-1 text-night">
             They: {side}
@@ -76,11 +114,19 @@ function SideArrow({ side, teacherSide, mirrors, sides }: { side: 'left' | 'righ
     );
     return (
         <div className="relative h-[92px] max-w-[780px] max-md:h-14">
-            <svg viewBox="0 0 780 92" className="absolute inset-0 h-full w-full" preserveAspectRatio="none" aria-hidden="true">
+            <svg
+                viewBox="0 0 780 92"
+                className="absolute inset-0 h-full w-full"
+                preserveAspectRatio="none"
+                aria-hidden="true"
+            >
                 <path d={point} fill="none" stroke="var(--glow)" strokeWidth="5" strokeLinejoin="round" />
                 <path d={filled} fill="var(--glow)" stroke="var(--glow)" strokeWidth="5" strokeLinejoin="round" />
             </svg>
-            <p className={`relative flex h-full items-center text-[50px] font-bold leading-none max-md:text-[28px] ${pointsRight || !mirrors ? 'pl-8 max-md:pl-5' : 'pl-14 max-md:pl-8'}`} data-side>
+            <p
+                className={`relative flex h-full items-center text-[50px] font-bold leading-none max-md:text-[28px] ${pointsRight || !mirrors ? 'pl-8 max-md:pl-5' : 'pl-14 max-md:pl-8'}`}
+                data-side
+            >
                 {pointsRight || !mirrors ? [they, you] : [you, they]}
             </p>
         </div>
@@ -91,7 +137,9 @@ function cueSize(words: string): string {
     if (words.length <= 44) {
         return 'text-[80px] tracking-[-1.2px] leading-[1.04]';
     }
-    return words.length <= 66 ? 'text-[68px] tracking-[-1px] leading-[1.05]' : 'text-[58px] tracking-[-0.8px] leading-[1.07]';
+    return words.length <= 66
+        ? 'text-[68px] tracking-[-1px] leading-[1.05]'
+        : 'text-[58px] tracking-[-0.8px] leading-[1.07]';
 }
 
 /** A long introduction comes as several cues, one after the other, by its sentences and the time it has. */
@@ -118,7 +166,9 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     const [player] = useState(() => new Player(lead.beats, speed, Date.now, start));
     const [, redraw] = useState(0);
     // What was done when the class was ended; the time spent on the page after it does not count.
-    const [ending, setEnding] = useState<Stretch[] | null>(() => (hasEnding(ledId) ? rounded(start?.done ?? []) : null));
+    const [ending, setEnding] = useState<Stretch[] | null>(() =>
+        hasEnding(ledId) ? rounded(start?.done ?? []) : null,
+    );
     const [allDifferent, setAllDifferent] = useState(false);
     const [away, setAway] = useState<'offline' | 'signed out' | null>(navigator.onLine ? null : 'offline');
     const [returned, setReturned] = useState(start !== null && start.startedAt !== null);
@@ -139,7 +189,11 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                         if (problem instanceof Refusal && problem.status === 409) {
                             void navigate(`/log/${ledId}`);
                         } else {
-                            setAway(problem instanceof Refusal && [401, 419].includes(problem.status) ? 'signed out' : 'offline');
+                            setAway(
+                                problem instanceof Refusal && [401, 419].includes(problem.status)
+                                    ? 'signed out'
+                                    : 'offline',
+                            );
                         }
                     },
                 );
@@ -235,7 +289,10 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
         let lock: WakeLockSentinel | undefined;
         const stayAwake = () => {
             if (document.visibilityState === 'visible') {
-                navigator.wakeLock?.request('screen').then((held) => (lock = held), () => undefined);
+                navigator.wakeLock?.request('screen').then(
+                    (held) => (lock = held),
+                    () => undefined,
+                );
             }
         };
         stayAwake();
@@ -289,7 +346,16 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     const nextEntry = next && entries.get(next.entry);
     const sameMovement = nextEntry?.id === entry.id;
     const left = beat.unit > 0 ? beat.units - beat.unit + 1 : 0;
-    const word = beat.kind === 'change' ? 'Change' : beat.kind === 'set-up' ? 'Get ready' : beat.kind === 'rest' ? 'Rest' : beat.breath === 'free' ? 'As it comes' : breathWords[beat.breath];
+    const word =
+        beat.kind === 'change'
+            ? 'Change'
+            : beat.kind === 'set-up'
+              ? 'Get ready'
+              : beat.kind === 'rest'
+                ? 'Rest'
+                : beat.breath === 'free'
+                  ? 'As it comes'
+                  : breathWords[beat.breath];
     const changesSoon = sameMovement && next?.kind === 'change' && next.start - position <= 3;
     const pressing = ['none', 'rests', 'adapted'];
     const different = [...entry.different].sort((a, b) => pressing.indexOf(a.mark) - pressing.indexOf(b.mark));
@@ -298,11 +364,21 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     const words = part(beat.words, share);
     const coming = !sameMovement ? nextEntry : lead.entries[order + 1];
     const figureOf = (one: LeadEntry | undefined) => (one ? lead.figures[mirrored(one.figure)] : undefined);
-    const key = (name: string) => <kbd className="rounded-lg border-2 border-current px-2 py-1 font-sans text-[20px] leading-none opacity-90 max-md:hidden">{name}</kbd>;
-    const control = 'flex min-h-[88px] items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[33px] font-bold hover:bg-night-3 max-md:min-h-14 max-md:rounded-2xl max-md:text-[22px]';
+    const key = (name: string) => (
+        <kbd className="rounded-lg border-2 border-current px-2 py-1 font-sans text-[20px] leading-none opacity-90 max-md:hidden">
+            {name}
+        </kbd>
+    );
+    const control =
+        'flex min-h-[88px] items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[33px] font-bold hover:bg-night-3 max-md:min-h-14 max-md:rounded-2xl max-md:text-[22px]';
 
     return (
-        <main className={`on-night zone-${entry.zone ?? 'none'} flex min-h-screen flex-col bg-night px-9 pb-4 pt-3 text-cream max-md:px-4 lg:h-screen lg:overflow-y-auto`} data-beat={index} data-entry={entry.id} data-position={position.toFixed(2)}>
+        <main
+            className={`on-night zone-${entry.zone ?? 'none'} flex min-h-screen flex-col bg-night px-9 pb-4 pt-3 text-cream max-md:px-4 lg:h-screen lg:overflow-y-auto`}
+            data-beat={index}
+            data-entry={entry.id}
+            data-position={position.toFixed(2)}
+        >
             <header className="flex min-h-16 flex-wrap items-center gap-x-10 gap-y-1 text-[22px] leading-tight max-md:text-[20px]">
                 <div>
                     <strong className="font-slab text-[26px] max-md:text-[22px]">{entry.section}</strong>
@@ -311,28 +387,61 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                     </div>
                 </div>
                 <svg viewBox="0 0 250 46" width="250" height="46" aria-hidden="true" className="max-lg:hidden">
-                    <rect x="2" y="10" width={Math.min(246, (says / Math.max(lead.slot, lead.planned)) * 246)} height="15" rx="5" fill="#7fa5a2" />
-                    {late > 30 && <rect x={2 + Math.min(240, (says / Math.max(lead.slot, lead.planned)) * 246)} y="10" width={Math.max(4, Math.min(60, (late / lead.slot) * 246))} height="15" rx="5" fill="var(--color-butter-night)" />}
-                    <path d="M2 29h246M14 32l-6 13M236 32l6 13" stroke="#3d666d" strokeWidth="6" strokeLinecap="round" />
+                    <rect
+                        x="2"
+                        y="10"
+                        width={Math.min(246, (says / Math.max(lead.slot, lead.planned)) * 246)}
+                        height="15"
+                        rx="5"
+                        fill="#7fa5a2"
+                    />
+                    {late > 30 && (
+                        <rect
+                            x={2 + Math.min(240, (says / Math.max(lead.slot, lead.planned)) * 246)}
+                            y="10"
+                            width={Math.max(4, Math.min(60, (late / lead.slot) * 246))}
+                            height="15"
+                            rx="5"
+                            fill="var(--color-butter-night)"
+                        />
+                    )}
+                    <path
+                        d="M2 29h246M14 32l-6 13M236 32l6 13"
+                        stroke="#3d666d"
+                        strokeWidth="6"
+                        strokeLinecap="round"
+                    />
                 </svg>
                 <div>
                     <span data-gone>{clock(gone)}</span> gone
                     <div className="text-[20px] text-mist">plan says {clock(says)}</div>
                 </div>
                 <div className="ml-auto flex items-center gap-5">
-                    {away === 'offline' && <span className="rounded-xl border-2 border-mist px-3 py-1 text-[20px]">Offline, fine to go on</span>}
+                    {away === 'offline' && (
+                        <span className="rounded-xl border-2 border-mist px-3 py-1 text-[20px]">
+                            Offline, fine to go on
+                        </span>
+                    )}
                     {away === 'signed out' && (
-                        <button className="min-h-11 rounded-xl border-2 border-mist px-3 py-1 text-[20px] hover:bg-night-2" onClick={() => void signedInAgain().then((back) => back && keep(true))}>
+                        <button
+                            className="min-h-11 rounded-xl border-2 border-mist px-3 py-1 text-[20px] hover:bg-night-2"
+                            onClick={() => void signedInAgain().then((back) => back && keep(true))}
+                        >
                             Signed out, fine to go on
                         </button>
                     )}
                     {late >= 30 && (
                         <span className="text-right font-bold text-butter-night">
                             Running {clock(late)} late
-                            <span className="block text-[20px] font-normal text-cream">would end at {clock(lead.planned + late)}</span>
+                            <span className="block text-[20px] font-normal text-cream">
+                                would end at {clock(lead.planned + late)}
+                            </span>
                         </span>
                     )}
-                    <button className="min-h-[52px] rounded-2xl bg-night-2 px-5 text-[22px] font-bold hover:bg-night-3" onClick={end}>
+                    <button
+                        className="min-h-[52px] rounded-2xl bg-night-2 px-5 text-[22px] font-bold hover:bg-night-3"
+                        onClick={end}
+                    >
                         End
                     </button>
                 </div>
@@ -341,8 +450,11 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                 <div className="flex min-w-0 flex-col">
                     <div className="flex min-h-[56px] items-center gap-x-4 pt-1 max-md:flex-wrap">
                         <ZoneShape zone={entry.zone} size={36} />
-                        <h1 className="shrink-0 text-[34px] leading-tight max-md:shrink max-md:text-[26px]">{changesSoon ? 'Change sides' : entry.name}</h1>
-                        <span className="truncate text-[24px] text-mist max-md:text-[20px]">{entry.facing === 'side' ? 'Turn your side to them' : entry.variation}
+                        <h1 className="shrink-0 text-[34px] leading-tight max-md:shrink max-md:text-[26px]">
+                            {changesSoon ? 'Change sides' : entry.name}
+                        </h1>
+                        <span className="truncate text-[24px] text-mist max-md:text-[20px]">
+                            {entry.facing === 'side' ? 'Turn your side to them' : entry.variation}
                         </span>
                     </div>
                     <div className="py-2 max-lg:min-h-[150px]" aria-live="off">
@@ -350,17 +462,30 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                             <>
                                 {/* Pushes the figure down, so that the first lines of a cue have the whole width. */}
                                 <span className="float-right h-[80px] w-0 max-lg:hidden" aria-hidden="true" />
-                                <span className="float-right clear-right ml-4 block w-[188px] max-lg:w-[104px]" data-moving-figure>
+                                <span
+                                    className="float-right clear-right ml-4 block w-[188px] max-lg:w-[104px]"
+                                    data-moving-figure
+                                >
                                     <LeadFigure player={player} motion={motion} name={entry.name} />
                                 </span>
                             </>
                         )}
                         <p className={`font-[680] max-md:text-[44px] max-md:leading-[1.08] ${cueSize(words)}`} data-cue>
-                            {words || (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name)}
+                            {words ||
+                                (beat.breath === 'in'
+                                    ? 'Breathe in.'
+                                    : beat.breath === 'out'
+                                      ? 'Breathe out.'
+                                      : entry.name)}
                         </p>
                     </div>
                     <div className="mt-auto">
-                        <SideArrow side={beat.side ?? null} teacherSide={beat.teacherSide} mirrors={lead.mirrors} sides={entry.sides} />
+                        <SideArrow
+                            side={beat.side ?? null}
+                            teacherSide={beat.teacherSide}
+                            mirrors={lead.mirrors}
+                            sides={entry.sides}
+                        />
                     </div>
                 </div>
                 <div className="flex flex-col items-center justify-end max-lg:mt-4 max-md:flex-row max-md:gap-4">
@@ -368,12 +493,18 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                         <Fan player={player} beat={beat} />
                     </div>
                     <p className="flex min-h-[92px] w-full items-center justify-between gap-3 whitespace-nowrap max-md:min-h-0 max-md:flex-wrap">
-                        <span className="font-slab text-[48px] font-bold leading-none text-glow max-md:text-[30px]" data-breath>
+                        <span
+                            className="font-slab text-[48px] font-bold leading-none text-glow max-md:text-[30px]"
+                            data-breath
+                        >
                             {word}
                         </span>
                         {left > 0 && (
                             <span className="flex items-center gap-3">
-                                <span className={`font-slab font-bold leading-none max-md:text-[56px] ${left > 9 ? 'text-[72px]' : 'text-[92px]'}`} data-left>
+                                <span
+                                    className={`font-slab font-bold leading-none max-md:text-[56px] ${left > 9 ? 'text-[72px]' : 'text-[92px]'}`}
+                                    data-left
+                                >
                                     {left}
                                 </span>
                                 <span className={`leading-[1.1] ${left > 9 ? 'text-[21px]' : 'text-[24px]'}`}>
@@ -389,20 +520,40 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
             <div className="mt-4 grid gap-4 lg:grid-cols-[minmax(0,1fr)_292px]">
                 <section aria-label="Different right now">
                     <p className="mb-1.5 text-[21px]">
-                        <strong>{different.length === 0 ? (lead.people.length > 0 ? 'Everyone follows the cue' : 'Nobody added to this class') : 'Different right now'}</strong>
-                        {different.length > 0 && <span className="ml-4 text-mist">{lead.people.length - different.length === 1 ? 'one follows the cue' : `the other ${lead.people.length - different.length} follow the cue`}</span>}
+                        <strong>
+                            {different.length === 0
+                                ? lead.people.length > 0
+                                    ? 'Everyone follows the cue'
+                                    : 'Nobody added to this class'
+                                : 'Different right now'}
+                        </strong>
+                        {different.length > 0 && (
+                            <span className="ml-4 text-mist">
+                                {lead.people.length - different.length === 1
+                                    ? 'one follows the cue'
+                                    : `the other ${lead.people.length - different.length} follow the cue`}
+                            </span>
+                        )}
                         {different.length > 4 && (
-                            <button className="ml-4 min-h-9 rounded-lg px-2 underline underline-offset-4" onClick={() => setAllDifferent(!allDifferent)}>
+                            <button
+                                className="ml-4 min-h-9 rounded-lg px-2 underline underline-offset-4"
+                                onClick={() => setAllDifferent(!allDifferent)}
+                            >
                                 {allDifferent ? 'show four' : `and ${different.length - 4} more`} {key('D')}
                             </button>
                         )}
                     </p>
-                    <ul className={`grid gap-2.5 sm:grid-cols-2 lg:grid-cols-4 ${allDifferent ? 'max-h-[420px] overflow-y-auto lg:absolute lg:inset-x-9 lg:bottom-[120px] lg:z-10 lg:rounded-[22px] lg:bg-night lg:py-3' : ''}`}>
+                    <ul
+                        className={`grid gap-2.5 sm:grid-cols-2 lg:grid-cols-4 ${allDifferent ? 'max-h-[420px] overflow-y-auto lg:absolute lg:inset-x-9 lg:bottom-[120px] lg:z-10 lg:rounded-[22px] lg:bg-night lg:py-3' : ''}`}
+                    >
                         {shown.map((one) => {
                             const person = people.get(one.person);
                             const shapes = lead.figures[beat.side === 'left' ? mirrored(one.figure) : one.figure];
                             return (
-                                <li key={one.person} className="flex min-h-[112px] flex-col rounded-[18px] bg-night-1 px-3.5 py-2">
+                                <li
+                                    key={one.person}
+                                    className="flex min-h-[112px] flex-col rounded-[18px] bg-night-1 px-3.5 py-2"
+                                >
                                     <span className="flex items-center gap-2.5 text-[24px] font-bold leading-tight">
                                         <span className="text-butter-night">
                                             <MarkSign mark={one.mark} size={22} />
@@ -419,14 +570,26 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                     </ul>
                 </section>
                 <section aria-label="After this">
-                    <p className="mb-1.5 text-[21px] text-mist">{sameMovement && next ? (next.side && next.side !== beat.side ? `Then the ${next.side} side` : 'Then the other way') : 'After this'}</p>
-                    <div className={`flex min-h-[112px] items-center gap-3 rounded-[18px] bg-night-1 px-4 py-2 zone-${coming?.zone ?? 'none'}`}>
+                    <p className="mb-1.5 text-[21px] text-mist">
+                        {sameMovement && next
+                            ? next.side && next.side !== beat.side
+                                ? `Then the ${next.side} side`
+                                : 'Then the other way'
+                            : 'After this'}
+                    </p>
+                    <div
+                        className={`flex min-h-[112px] items-center gap-3 rounded-[18px] bg-night-1 px-4 py-2 zone-${coming?.zone ?? 'none'}`}
+                    >
                         {coming ? (
                             <>
                                 <FigureDrawing shapes={figureOf(coming)} size={78} />
                                 <span className="min-w-0 leading-[1.15]">
                                     <strong className="block text-[24px]">{coming.name}</strong>
-                                    {coming.props.length > 0 && <span className="block text-[20px] text-butter-night">Fetch: {coming.props.join(', ')}</span>}
+                                    {coming.props.length > 0 && (
+                                        <span className="block text-[20px] text-butter-night">
+                                            Fetch: {coming.props.join(', ')}
+                                        </span>
+                                    )}
                                 </span>
                             </>
                         ) : (
@@ -436,13 +599,19 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                 </section>
             </div>
             <p role="status" className="min-h-0 text-center text-[21px]">
-                {player.paused && returned ? `Paused at ${entry.name}${beat.side ? `, ${beat.side}` : ''}${beat.unit ? `, breath ${beat.unit}` : ''}.` : (notice ?? '')}
+                {player.paused && returned
+                    ? `Paused at ${entry.name}${beat.side ? `, ${beat.side}` : ''}${beat.unit ? `, breath ${beat.unit}` : ''}.`
+                    : (notice ?? '')}
             </p>
             <div className="mt-3 grid shrink-0 grid-cols-[1fr_1.800fr_1.800fr_1fr] gap-3.5 max-lg:sticky max-lg:bottom-0 max-lg:-mx-4 max-lg:bg-night max-lg:p-4 max-md:grid-cols-3 max-md:gap-2 max-md:p-3">
                 <button className={control} onClick={() => go('back')}>
                     {key('B')} Back
                 </button>
-                <button className={`${control} border-[3px] border-cream bg-night-3 max-md:order-first max-md:col-span-3`} onClick={() => go('toggle')} aria-pressed={player.paused}>
+                <button
+                    className={`${control} border-[3px] border-cream bg-night-3 max-md:order-first max-md:col-span-3`}
+                    onClick={() => go('toggle')}
+                    aria-pressed={player.paused}
+                >
                     {key('Space')} {player.paused ? (start?.startedAt || position > 0 ? 'Go on' : 'Begin') : 'Pause'}
                 </button>
                 <button className={control} onClick={() => go('hold')}>
@@ -466,5 +635,13 @@ function LeadFigure({ player, motion, name }: { player: Player; motion: Motion; 
     const position = player.position();
     const beat = player.at(player.index(position));
     const step = motion.steps.findIndex((one) => one.step === beat?.step);
-    return <MovingFigure motion={motion} step={Math.max(0, step)} share={beat && step >= 0 ? (position - beat.start) / beat.length : 0} size={188} title={name} />;
+    return (
+        <MovingFigure
+            motion={motion}
+            step={Math.max(0, step)}
+            share={beat && step >= 0 ? (position - beat.start) / beat.length : 0}
+            size={188}
+            title={name}
+        />
+    );
 }

@@ -11,11 +11,27 @@ function beats(): Beat[] {
     const list: Beat[] = [];
     let start = 0;
     const lay = (entry: string, kind: Beat['kind'], side: 'left' | 'right' | null, unit: number, length: number) => {
-        list.push({ entry, kind, start, length, step: null, breath: 'in', side, teacherSide: null, unit, units: 2, words: '' });
+        list.push({
+            entry,
+            kind,
+            start,
+            length,
+            step: null,
+            breath: 'in',
+            side,
+            teacherSide: null,
+            unit,
+            units: 2,
+            words: '',
+        });
         start += length;
     };
     lay('a', 'set-up', null, 0, 5);
-    for (const [side, unit] of [['left', 1], ['left', 2], ['right', 1]] as const) {
+    for (const [side, unit] of [
+        ['left', 1],
+        ['left', 2],
+        ['right', 1],
+    ] as const) {
         lay('a', 'cycle', side, unit, 4);
         lay('a', 'cycle', side, unit, 6);
     }

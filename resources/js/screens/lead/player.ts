@@ -156,7 +156,13 @@ export class Player {
         // A breath that was repeated is one of its own: holding it again adds one, not all that were added before.
         const same = (at: number) => {
             const other = this.beats[at];
-            return other?.entry === beat.entry && other.unit === beat.unit && other.kind === 'cycle' && other.side === beat.side && this.turn[at] === this.turn[index];
+            return (
+                other?.entry === beat.entry &&
+                other.unit === beat.unit &&
+                other.kind === 'cycle' &&
+                other.side === beat.side &&
+                this.turn[at] === this.turn[index]
+            );
         };
         let first = index;
         let last = index;
@@ -172,7 +178,13 @@ export class Player {
 
     state(): PlayerState {
         this.settle();
-        return { position: this.anchor, startedAt: this.startedAt, savedAt: this.now(), holds: this.holds, done: this.done };
+        return {
+            position: this.anchor,
+            startedAt: this.startedAt,
+            savedAt: this.now(),
+            holds: this.holds,
+            done: this.done,
+        };
     }
 
     private firstOf(index: number): number {
@@ -206,8 +218,16 @@ export class Player {
             return copy;
         });
         const plannedEnd = (this.planned[after] ?? 0) + behind.length;
-        this.beats = [...this.beats.slice(0, after + 1), ...copies, ...this.beats.slice(after + 1).map((beat) => ({ ...beat, start: beat.start + extra }))];
-        this.planned = [...this.planned.slice(0, after + 1), ...copies.map(() => plannedEnd), ...this.planned.slice(after + 1)];
+        this.beats = [
+            ...this.beats.slice(0, after + 1),
+            ...copies,
+            ...this.beats.slice(after + 1).map((beat) => ({ ...beat, start: beat.start + extra })),
+        ];
+        this.planned = [
+            ...this.planned.slice(0, after + 1),
+            ...copies.map(() => plannedEnd),
+            ...this.planned.slice(after + 1),
+        ];
         const turn = ++this.turns;
         this.turn = [...this.turn.slice(0, after + 1), ...copies.map(() => turn), ...this.turn.slice(after + 1)];
         this.holds = [...this.holds, hold];
@@ -254,4 +274,5 @@ export class Player {
 }
 
 /** Whole tenths for the log. */
-export const rounded = (done: Stretch[]): Stretch[] => done.map((stretch) => ({ ...stretch, length: Math.round(stretch.length) }));
+export const rounded = (done: Stretch[]): Stretch[] =>
+    done.map((stretch) => ({ ...stretch, length: Math.round(stretch.length) }));

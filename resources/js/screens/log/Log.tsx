@@ -11,7 +11,6 @@ import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
 import { clock, dayAndHour, plural } from '../../parts/time';
 import { ZoneShape } from '../../parts/ZoneShape';
 
-
 function difference(actual: number, planned: number): string {
     const seconds = Math.round(actual - planned);
     return Math.abs(seconds) < 5 ? 'as planned' : `${clock(Math.abs(seconds))} ${seconds > 0 ? 'longer' : 'shorter'}`;
@@ -21,8 +20,23 @@ function difference(actual: number, planned: number): string {
 function Pair({ planned, actual, scale }: { planned: number; actual: number; scale: number }) {
     return (
         <svg width="100%" height="22" aria-hidden="true" className="block">
-            <rect x="1" y="4" width={`${(actual / scale) * 96}%`} height="14" rx="4" fill="var(--fill)" stroke="var(--edge)" />
-            <line x1={`${(planned / scale) * 96}%`} x2={`${(planned / scale) * 96}%`} y1="0" y2="22" stroke="var(--color-ink)" strokeWidth="2.500" />
+            <rect
+                x="1"
+                y="4"
+                width={`${(actual / scale) * 96}%`}
+                height="14"
+                rx="4"
+                fill="var(--fill)"
+                stroke="var(--edge)"
+            />
+            <line
+                x1={`${(planned / scale) * 96}%`}
+                x2={`${(planned / scale) * 96}%`}
+                y1="0"
+                y2="22"
+                stroke="var(--color-ink)"
+                strokeWidth="2.500"
+            />
         </svg>
     );
 }
@@ -58,7 +72,8 @@ function Detail({ led }: { led: LogEntry }) {
             <div className="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_320px]">
                 <section className="card" aria-label="Planned against actual">
                     <p className="mb-3 text-[18px]">
-                        <strong className="font-slab text-[24px]">{clock(led.actual)}</strong> done, {clock(led.planned)} planned: {difference(led.actual, led.planned)}
+                        <strong className="font-slab text-[24px]">{clock(led.actual)}</strong> done,{' '}
+                        {clock(led.planned)} planned: {difference(led.actual, led.planned)}
                     </p>
                     <p className="mb-2 flex gap-5 text-[15px] text-ink-soft">
                         <span>Bar: what was done</span>
@@ -66,9 +81,15 @@ function Detail({ led }: { led: LogEntry }) {
                     </p>
                     <ul>
                         {led.entries.map((entry) => {
-                            const uneven = entry.isSided && Math.abs(entry.left - entry.right) > Math.max(2, 0.05 * Math.max(entry.left, entry.right));
+                            const uneven =
+                                entry.isSided &&
+                                Math.abs(entry.left - entry.right) >
+                                    Math.max(2, 0.05 * Math.max(entry.left, entry.right));
                             return (
-                                <li key={entry.entry} className={`grid grid-cols-[24px_minmax(0,1fr)] items-center gap-x-3 border-b border-hair py-2 sm:grid-cols-[24px_200px_minmax(0,1fr)_150px] zone-${entry.zone ?? 'none'}`}>
+                                <li
+                                    key={entry.entry}
+                                    className={`grid grid-cols-[24px_minmax(0,1fr)] items-center gap-x-3 border-b border-hair py-2 sm:grid-cols-[24px_200px_minmax(0,1fr)_150px] zone-${entry.zone ?? 'none'}`}
+                                >
                                     <ZoneShape zone={entry.zone} size={20} />
                                     <span className="leading-tight">
                                         {entry.name}
@@ -82,7 +103,10 @@ function Detail({ led }: { led: LogEntry }) {
                                         <Pair planned={entry.planned} actual={entry.actual} scale={scale} />
                                     </span>
                                     <span className="text-[15px] max-sm:col-start-2">
-                                        {clock(entry.actual)} <span className="text-ink-soft">{entry.actual === 0 ? 'left out' : difference(entry.actual, entry.planned)}</span>
+                                        {clock(entry.actual)}{' '}
+                                        <span className="text-ink-soft">
+                                            {entry.actual === 0 ? 'left out' : difference(entry.actual, entry.planned)}
+                                        </span>
                                     </span>
                                 </li>
                             );
@@ -110,7 +134,18 @@ function Detail({ led }: { led: LogEntry }) {
                         ))}
                     </section>
                     <section className="card">
-                        <Labelled label="Note">{(field) => <textarea className="field min-h-32" maxLength={5000} value={note} onChange={(event) => setNote(event.target.value)} onBlur={() => note !== led.note && store(attendance)} {...field} />}</Labelled>
+                        <Labelled label="Note">
+                            {(field) => (
+                                <textarea
+                                    className="field min-h-32"
+                                    maxLength={5000}
+                                    value={note}
+                                    onChange={(event) => setNote(event.target.value)}
+                                    onBlur={() => note !== led.note && store(attendance)}
+                                    {...field}
+                                />
+                            )}
+                        </Labelled>
                         <p role="status" className="mt-1 min-h-6 text-[15px] text-ink-soft">
                             {state}
                         </p>
@@ -126,7 +161,9 @@ function Detail({ led }: { led: LogEntry }) {
                     yes="Remove it"
                     onClose={() => setAsking(false)}
                     onYes={() => {
-                        void api.delete(`led/${led.id}`).then(() => refresh('led', 'classes').then(() => navigate('/log')));
+                        void api
+                            .delete(`led/${led.id}`)
+                            .then(() => refresh('led', 'classes').then(() => navigate('/log')));
                     }}
                 >
                     The times, attendance and note of {dayAndHour(led.startedAt)} will be gone. The plan stays.
@@ -161,25 +198,35 @@ export default function Log() {
                         </Link>
                     }
                 >
-                    Once you have led a class, you see here what was really done beside what was planned, who was there, and your note.
+                    Once you have led a class, you see here what was really done beside what was planned, who was there,
+                    and your note.
                 </EmptyPlace>
             ) : (
                 <ul className="space-y-3">
                     {log.data.led.map((one) => (
                         <li key={one.id}>
-                            <Link to={`/log/${one.id}`} className="card grid items-center gap-x-6 gap-y-2 border-[1.5px] border-transparent hover:border-ink md:grid-cols-[minmax(0,1fr)_260px_130px]">
+                            <Link
+                                to={`/log/${one.id}`}
+                                className="card grid items-center gap-x-6 gap-y-2 border-[1.5px] border-transparent hover:border-ink md:grid-cols-[minmax(0,1fr)_260px_130px]"
+                            >
                                 <span>
                                     <strong className="block font-slab text-[19px]">{one.class.title}</strong>
                                     <span className="text-ink-soft">{dayAndHour(one.startedAt)}</span>
                                     {one.note && <span className="mt-1 line-clamp-2 block">{one.note}</span>}
                                 </span>
                                 <span className="zone-none">
-                                    <Pair planned={one.planned} actual={one.actual} scale={Math.max(one.planned, one.actual, one.slot)} />
+                                    <Pair
+                                        planned={one.planned}
+                                        actual={one.actual}
+                                        scale={Math.max(one.planned, one.actual, one.slot)}
+                                    />
                                     <span className="text-[15px]">
                                         {clock(one.actual)} done, {clock(one.planned)} planned
                                     </span>
                                 </span>
-                                <span className="text-ink-soft">{one.people.length > 0 ? plural(one.came, 'person', 'people') : ''}</span>
+                                <span className="text-ink-soft">
+                                    {one.people.length > 0 ? plural(one.came, 'person', 'people') : ''}
+                                </span>
                             </Link>
                         </li>
                     ))}

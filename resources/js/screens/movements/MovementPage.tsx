@@ -20,7 +20,13 @@ const seats = [
     ['standing', 'Standing with the chair'],
 ] as const;
 
-const breathWords: Record<string, string> = { in: 'breathe in', out: 'breathe out', 'hold-full': 'pause, full', 'hold-empty': 'pause, empty', free: 'as it comes' };
+const breathWords: Record<string, string> = {
+    in: 'breathe in',
+    out: 'breathe out',
+    'hold-full': 'pause, full',
+    'hold-empty': 'pause, empty',
+    free: 'as it comes',
+};
 
 function useMaking() {
     const navigate = useNavigate();
@@ -40,21 +46,42 @@ function Show({ movement, rung }: { movement: MovementAnswer; rung: PageVariatio
     const possible = rung.bases.includes('chair') ? ['armchair', ...rung.bases] : rung.bases;
     const shown = possible.includes(base) ? base : (rung.bases[0] ?? 'chair');
     const motion = useMotion(movement.id, rung.id, shown, side);
-    const cues = Object.fromEntries(movement.steps.map((step) => [step.id, (rung.cues.find((cue) => cue.step === step.id) ?? step.cue).first]));
+    const cues = Object.fromEntries(
+        movement.steps.map((step) => [step.id, (rung.cues.find((cue) => cue.step === step.id) ?? step.cue).first]),
+    );
     const sided = movement.ways[0]?.includes('Left means') ?? false;
     return (
         <div className="card flex flex-col items-center">
-            {motion.data ? <BreathingFigure motion={motion.data} size={260} title={`${movement.names.plain}, ${rung.name}`} cues={cues} /> : motion.error ? <Trouble error={motion.error} again={() => void motion.refetch()} /> : <div className="h-[360px]" aria-busy="true" />}
+            {motion.data ? (
+                <BreathingFigure
+                    motion={motion.data}
+                    size={260}
+                    title={`${movement.names.plain}, ${rung.name}`}
+                    cues={cues}
+                />
+            ) : motion.error ? (
+                <Trouble error={motion.error} again={() => void motion.refetch()} />
+            ) : (
+                <div className="h-[360px]" aria-busy="true" />
+            )}
             <div className="mt-3 flex flex-wrap justify-center gap-2">
                 {seats
                     .filter(([name]) => possible.includes(name))
                     .map(([name, words]) => (
-                        <button key={name} aria-pressed={shown === name} className={`button px-3 text-[15px] ${shown === name ? 'border-2 border-ink' : ''}`} onClick={() => setBase(name)}>
+                        <button
+                            key={name}
+                            aria-pressed={shown === name}
+                            className={`button px-3 text-[15px] ${shown === name ? 'border-2 border-ink' : ''}`}
+                            onClick={() => setBase(name)}
+                        >
                             {words}
                         </button>
                     ))}
                 {sided && (
-                    <button className="button px-3 text-[15px]" onClick={() => setSide(side === 'left' ? 'right' : 'left')}>
+                    <button
+                        className="button px-3 text-[15px]"
+                        onClick={() => setSide(side === 'left' ? 'right' : 'left')}
+                    >
                         Show the {side === 'left' ? 'right' : 'left'}
                     </button>
                 )}
@@ -63,17 +90,36 @@ function Show({ movement, rung }: { movement: MovementAnswer; rung: PageVariatio
     );
 }
 
-function Ladder({ movement, chosen, onChoose }: { movement: MovementAnswer; chosen: string; onChoose: (id: string) => void }) {
+function Ladder({
+    movement,
+    chosen,
+    onChoose,
+}: {
+    movement: MovementAnswer;
+    chosen: string;
+    onChoose: (id: string) => void;
+}) {
     return (
         <section>
             <h2 className="mb-2 text-[20px]">From gentlest to fullest</h2>
             <ol className="space-y-2">
                 {movement.variations.map((rung) => (
-                    <li key={rung.id} className={`rounded-2xl bg-white px-4 py-3 ${rung.id === chosen ? 'outline-2 outline-ink' : ''}`}>
-                        <button className="flex min-h-11 w-full flex-wrap items-center gap-x-3 text-left" aria-pressed={rung.id === chosen} onClick={() => onChoose(rung.id)}>
+                    <li
+                        key={rung.id}
+                        className={`rounded-2xl bg-white px-4 py-3 ${rung.id === chosen ? 'outline-2 outline-ink' : ''}`}
+                    >
+                        <button
+                            className="flex min-h-11 w-full flex-wrap items-center gap-x-3 text-left"
+                            aria-pressed={rung.id === chosen}
+                            onClick={() => onChoose(rung.id)}
+                        >
                             <strong>{rung.name}</strong>
-                            {rung.id === movement.usual && <span className="rounded-md bg-channel px-2 text-[15px]">as planned</span>}
-                            {rung.props.length > 0 && <span className="text-[15px] text-ink-soft">needs: {rung.props.join(', ')}</span>}
+                            {rung.id === movement.usual && (
+                                <span className="rounded-md bg-channel px-2 text-[15px]">as planned</span>
+                            )}
+                            {rung.props.length > 0 && (
+                                <span className="text-[15px] text-ink-soft">needs: {rung.props.join(', ')}</span>
+                            )}
                         </button>
                         <p className="text-ink-soft">{rung.introduction}</p>
                         <div className="grid gap-x-4 sm:grid-cols-3">
@@ -81,7 +127,10 @@ function Ladder({ movement, chosen, onChoose }: { movement: MovementAnswer; chos
                                 .filter(([seat]) => (seat === 'armchair' ? false : rung.bases.includes(seat)))
                                 .map(([seat, words]) => (
                                     <figure key={seat} className="flex items-center gap-2 py-1 text-[15px]">
-                                        <FigureDrawing shapes={movement.figures[`${movement.id}/${rung.id}/${seat}/left`]} size={78} />
+                                        <FigureDrawing
+                                            shapes={movement.figures[`${movement.id}/${rung.id}/${seat}/left`]}
+                                            size={78}
+                                        />
                                         <figcaption className="leading-snug">
                                             <strong className="block">{words}</strong>
                                             {rung.forBase[seat]}
@@ -91,11 +140,16 @@ function Ladder({ movement, chosen, onChoose }: { movement: MovementAnswer; chos
                         </div>
                         {rung.notFor.length > 0 && (
                             <details className="mt-1 text-[15px]">
-                                <summary className="min-h-11 content-center">Something else instead for {rung.notFor.length === 1 ? 'one precaution' : `${rung.notFor.length} precautions`}</summary>
+                                <summary className="min-h-11 content-center">
+                                    Something else instead for{' '}
+                                    {rung.notFor.length === 1 ? 'one precaution' : `${rung.notFor.length} precautions`}
+                                </summary>
                                 <ul className="space-y-1.5 pb-1">
                                     {rung.notFor.map((one) => (
                                         <li key={one.name}>
-                                            <strong>{one.name}</strong>: {one.why} {one.instead && `Instead: ${one.instead}`} <span className="text-ink-soft">({one.source})</span>
+                                            <strong>{one.name}</strong>: {one.why}{' '}
+                                            {one.instead && `Instead: ${one.instead}`}{' '}
+                                            <span className="text-ink-soft">({one.source})</span>
                                         </li>
                                     ))}
                                 </ul>
@@ -117,7 +171,8 @@ function Facts({ movement }: { movement: MovementAnswer }) {
             <dd>{movement.ways.join(' ')}</dd>
             <dt className="text-ink-soft">Usual dose</dt>
             <dd>
-                {movement.doses.usual} each ({movement.doses.least} to {movement.doses.most}), {clock(movement.seconds)} in all
+                {movement.doses.usual} each ({movement.doses.least} to {movement.doses.most}), {clock(movement.seconds)}{' '}
+                in all
             </dd>
             <dt className="text-ink-soft">Show it</dt>
             <dd>{movement.facing === 'side' ? 'turn your side to the group' : 'face the group'}</dd>
@@ -192,7 +247,10 @@ export default function MovementPage() {
         return <Waiting what="this movement" />;
     }
     const movement = answer.data;
-    const rung = movement.variations.find((one) => one.id === rungId) ?? movement.variations.find((one) => one.id === movement.usual) ?? movement.variations[0];
+    const rung =
+        movement.variations.find((one) => one.id === rungId) ??
+        movement.variations.find((one) => one.id === movement.usual) ??
+        movement.variations[0];
     const names = [movement.names.traditional, movement.names.clinical].filter(Boolean).join(' · ');
     return (
         <div className={`zone-${movement.zone ?? 'none'}`}>
@@ -256,7 +314,9 @@ export default function MovementPage() {
                                     </Link>
                                 </li>
                             ))}
-                            {movement.substitutes.length + movement.counters.length === 0 && <li className="text-ink-soft">Nothing in particular.</li>}
+                            {movement.substitutes.length + movement.counters.length === 0 && (
+                                <li className="text-ink-soft">Nothing in particular.</li>
+                            )}
                         </ul>
                     </section>
                     <section>
@@ -267,16 +327,22 @@ export default function MovementPage() {
                             <ul className="space-y-1">
                                 {movement.uses.map((use) => (
                                     <li key={use.id}>
-                                        <Link className="inline-flex min-h-11 items-center underline underline-offset-4" to={`/classes/${use.id}/plan`}>
+                                        <Link
+                                            className="inline-flex min-h-11 items-center underline underline-offset-4"
+                                            to={`/classes/${use.id}/plan`}
+                                        >
                                             {use.title}
-                                            {use.startsAt && `, ${new Date(use.startsAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}`}
+                                            {use.startsAt &&
+                                                `, ${new Date(use.startsAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}`}
                                         </Link>
                                     </li>
                                 ))}
                             </ul>
                         )}
                     </section>
-                    <p className="text-[15px] text-ink-soft">Source: {movement.sources.join('; ')}. Supports a teacher and replaces no clinician.</p>
+                    <p className="text-[15px] text-ink-soft">
+                        Source: {movement.sources.join('; ')}. Supports a teacher and replaces no clinician.
+                    </p>
                 </div>
             </div>
             {removing && movement.own && (
@@ -284,7 +350,11 @@ export default function MovementPage() {
                     title={`Take ${movement.names.plain} off the shelf?`}
                     yes="Take it off"
                     onClose={() => setRemoving(false)}
-                    onYes={() => void api.delete(`own/${movement.own?.key}`).then(() => refresh('own', 'movements').then(() => navigate('/movements')))}
+                    onYes={() =>
+                        void api
+                            .delete(`own/${movement.own?.key}`)
+                            .then(() => refresh('own', 'movements').then(() => navigate('/movements')))
+                    }
                 >
                     It will not be offered any more. Classes that use it go on as they are.
                 </Ask>
@@ -321,7 +391,10 @@ export function Compare() {
                         <article key={movement.id} className={`space-y-4 zone-${movement.zone ?? 'none'}`}>
                             <h2 className="flex items-center gap-3 text-[22px]">
                                 <ZoneShape zone={movement.zone} size={24} />
-                                <Link className="underline underline-offset-4" to={`/movements/${encodeURIComponent(movement.id)}`}>
+                                <Link
+                                    className="underline underline-offset-4"
+                                    to={`/movements/${encodeURIComponent(movement.id)}`}
+                                >
                                     {movement.names.plain}
                                 </Link>
                             </h2>
@@ -335,7 +408,12 @@ export function Compare() {
                                     {movement.variations.map((one) => (
                                         <li key={one.id}>
                                             {one.name}
-                                            {one.notFor.length > 0 && <span className="text-ink-soft"> (not for: {one.notFor.map((no) => no.name).join('; ')})</span>}
+                                            {one.notFor.length > 0 && (
+                                                <span className="text-ink-soft">
+                                                    {' '}
+                                                    (not for: {one.notFor.map((no) => no.name).join('; ')})
+                                                </span>
+                                            )}
                                         </li>
                                     ))}
                                 </ol>

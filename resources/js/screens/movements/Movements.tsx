@@ -17,11 +17,24 @@ import { ZoneShape } from '../../parts/ZoneShape';
 import { Rest } from '../plan/Picker';
 import { SearchFields, useSearch } from './useSearch';
 
-function Card({ movement, shapes, comparing }: { movement: MovementCard; shapes: Shape[] | undefined; comparing: string | null }) {
-    const to = comparing ? `/movements/compare?a=${encodeURIComponent(comparing)}&b=${encodeURIComponent(movement.id)}` : `/movements/${encodeURIComponent(movement.id)}`;
+function Card({
+    movement,
+    shapes,
+    comparing,
+}: {
+    movement: MovementCard;
+    shapes: Shape[] | undefined;
+    comparing: string | null;
+}) {
+    const to = comparing
+        ? `/movements/compare?a=${encodeURIComponent(comparing)}&b=${encodeURIComponent(movement.id)}`
+        : `/movements/${encodeURIComponent(movement.id)}`;
     const { counts } = movement;
     return (
-        <Link to={to} className={`flex h-full flex-col rounded-2xl border-[1.5px] border-transparent bg-white px-3 pb-3 pt-2 hover:border-ink zone-${movement.zone ?? 'none'}`}>
+        <Link
+            to={to}
+            className={`flex h-full flex-col rounded-2xl border-[1.5px] border-transparent bg-white px-3 pb-3 pt-2 hover:border-ink zone-${movement.zone ?? 'none'}`}
+        >
             <span className="flex items-start justify-between">
                 <ZoneShape zone={movement.zone} size={18} />
                 <FigureDrawing shapes={shapes} size={104} />
@@ -36,7 +49,8 @@ function Card({ movement, shapes, comparing }: { movement: MovementCard; shapes:
                         .filter((mark) => counts[mark] > 0)
                         .map((mark) => (
                             <span key={mark} className="flex items-center gap-1">
-                                <MarkSign mark={mark} size={13} /> {counts[mark]} <span className="sr-only">{mark}</span>
+                                <MarkSign mark={mark} size={13} /> {counts[mark]}{' '}
+                                <span className="sr-only">{mark}</span>
                             </span>
                         ))}
             </span>
@@ -182,7 +196,12 @@ export default function Movements() {
                 </div>
                 <div>
                     <SearchFields filters={filters} set={set} />
-                    <select className="field mt-2 lg:hidden" aria-label="Part of the body" value={filters.zone ?? ''} onChange={(event) => set({ zone: event.target.value })}>
+                    <select
+                        className="field mt-2 lg:hidden"
+                        aria-label="Part of the body"
+                        value={filters.zone ?? ''}
+                        onChange={(event) => set({ zone: event.target.value })}
+                    >
                         {[['', 'Whole body'], ...zoneNames, ['none', 'Breath, stillness']].map(([value, words]) => (
                             <option key={value} value={value}>
                                 {words}
@@ -200,10 +219,17 @@ export default function Movements() {
                     {result.error && <Trouble error={result.error} again={() => void result.refetch()} />}
                     {!data && !result.error && <Waiting what="the movements" />}
                     {data && (
-                        <ul className="grid grid-cols-2 gap-3 xl:grid-cols-4 sm:grid-cols-3" aria-busy={result.isPlaceholderData}>
+                        <ul
+                            className="grid grid-cols-2 gap-3 xl:grid-cols-4 sm:grid-cols-3"
+                            aria-busy={result.isPlaceholderData}
+                        >
                             {data.movements.map((movement) => (
                                 <li key={movement.id}>
-                                    <Card movement={movement} shapes={data.figures[movement.figure]} comparing={comparing} />
+                                    <Card
+                                        movement={movement}
+                                        shapes={data.figures[movement.figure]}
+                                        comparing={comparing}
+                                    />
                                 </li>
                             ))}
                         </ul>

@@ -1,13 +1,17 @@
 import { useDeferredValue, useState } from 'react';
 import { useGroups, useLibrary, useMovements } from '../../api/queries';
 
-export type Filters = Partial<Record<'zone' | 'direction' | 'breath' | 'base' | 'prop' | 'minutes' | 'group' | 'can' | 'words', string>>;
+export type Filters = Partial<
+    Record<'zone' | 'direction' | 'breath' | 'base' | 'prop' | 'minutes' | 'group' | 'can' | 'words', string>
+>;
 
 /** What is looked for in the library, and what the server found. */
 export function useSearch(initial: Filters = {}) {
     const [filters, setFilters] = useState<Filters>(initial);
     const [page, setPage] = useState(1);
-    const given = Object.fromEntries(Object.entries(filters).filter(([key, value]) => value && (key !== 'can' || filters.group)));
+    const given = Object.fromEntries(
+        Object.entries(filters).filter(([key, value]) => value && (key !== 'can' || filters.group)),
+    );
     const search = useDeferredValue(new URLSearchParams({ ...given, page: String(page) }).toString());
     const result = useMovements(search);
     const set = (change: Filters) => {
@@ -36,9 +40,16 @@ export function SearchFields({ filters, set }: Pick<SearchState, 'filters' | 'se
     const library = useLibrary();
     const groups = useGroups();
     const [open, setOpen] = useState(false);
-    const narrowed = (['direction', 'breath', 'base', 'prop', 'minutes', 'group'] as const).filter((key) => filters[key]).length;
+    const narrowed = (['direction', 'breath', 'base', 'prop', 'minutes', 'group'] as const).filter(
+        (key) => filters[key],
+    ).length;
     const choice = (key: keyof Filters, label: string, options: readonly (readonly [string, string])[]) => (
-        <select className={`${pick} ${filters[key] ? 'border-2 border-ink font-semibold' : ''}`} aria-label={label} value={filters[key] ?? ''} onChange={(event) => set({ [key]: event.target.value })}>
+        <select
+            className={`${pick} ${filters[key] ? 'border-2 border-ink font-semibold' : ''}`}
+            aria-label={label}
+            value={filters[key] ?? ''}
+            onChange={(event) => set({ [key]: event.target.value })}
+        >
             {options.map(([value, words]) => (
                 <option key={value} value={value}>
                     {words}
@@ -48,18 +59,66 @@ export function SearchFields({ filters, set }: Pick<SearchState, 'filters' | 'se
     );
     return (
         <div className="space-y-2">
-            <input className="field" type="search" aria-label="Find a movement" placeholder="Find by name or aim, in any style: neck, twist, cervical" value={filters.words ?? ''} onChange={(event) => set({ words: event.target.value })} />
-            <button type="button" className="button w-full md:hidden" aria-expanded={open} onClick={() => setOpen(!open)}>
+            <input
+                className="field"
+                type="search"
+                aria-label="Find a movement"
+                placeholder="Find by name or aim, in any style: neck, twist, cervical"
+                value={filters.words ?? ''}
+                onChange={(event) => set({ words: event.target.value })}
+            />
+            <button
+                type="button"
+                className="button w-full md:hidden"
+                aria-expanded={open}
+                onClick={() => setOpen(!open)}
+            >
                 {open ? 'Fewer choices' : narrowed > 0 ? `More choices (${narrowed} chosen)` : 'More choices'}
             </button>
             <div className={`flex-wrap gap-2 ${open ? 'flex' : 'hidden md:flex'}`}>
-                {choice('direction', 'Direction of the spine', [['', 'Any direction'], ['fold', 'Fold forward'], ['arch', 'Arch back'], ['lean', 'Lean to the sides'], ['turn', 'Turn']])}
-                {choice('breath', 'Breath', [['', 'Any breath'], ['with-breath', 'Moves with the breath'], ['still', 'Held for breaths'], ['as-it-comes', 'Breath as it comes'], ['pauses', 'With pauses']])}
-                {choice('base', 'Base', [['', 'Any base'], ['chair', 'Chair'], ['standing', 'Standing with the chair'], ['wheelchair', 'Wheelchair'], ['bed', 'Bed']])}
-                {choice('prop', 'Props', [['', 'With or without props'], ['none', 'Needs nothing'], ...(library.data?.props.map((prop) => [prop.id, prop.name] as const) ?? [])])}
-                {choice('minutes', 'Time', [['', 'Any length'], ['1', 'Up to 1 minute'], ['2', 'Up to 2 minutes'], ['3', 'Up to 3 minutes']])}
-                {(groups.data?.groups.length ?? 0) > 0 && choice('group', 'Group', [['', 'For anyone'], ...(groups.data?.groups.map((group) => [String(group.id), `For ${group.name}`] as const) ?? [])])}
-                {filters.group && choice('can', 'Who can do it', [['', 'Whoever can'], ['all', 'Everyone can'], ['most', 'Most can']])}
+                {choice('direction', 'Direction of the spine', [
+                    ['', 'Any direction'],
+                    ['fold', 'Fold forward'],
+                    ['arch', 'Arch back'],
+                    ['lean', 'Lean to the sides'],
+                    ['turn', 'Turn'],
+                ])}
+                {choice('breath', 'Breath', [
+                    ['', 'Any breath'],
+                    ['with-breath', 'Moves with the breath'],
+                    ['still', 'Held for breaths'],
+                    ['as-it-comes', 'Breath as it comes'],
+                    ['pauses', 'With pauses'],
+                ])}
+                {choice('base', 'Base', [
+                    ['', 'Any base'],
+                    ['chair', 'Chair'],
+                    ['standing', 'Standing with the chair'],
+                    ['wheelchair', 'Wheelchair'],
+                    ['bed', 'Bed'],
+                ])}
+                {choice('prop', 'Props', [
+                    ['', 'With or without props'],
+                    ['none', 'Needs nothing'],
+                    ...(library.data?.props.map((prop) => [prop.id, prop.name] as const) ?? []),
+                ])}
+                {choice('minutes', 'Time', [
+                    ['', 'Any length'],
+                    ['1', 'Up to 1 minute'],
+                    ['2', 'Up to 2 minutes'],
+                    ['3', 'Up to 3 minutes'],
+                ])}
+                {(groups.data?.groups.length ?? 0) > 0 &&
+                    choice('group', 'Group', [
+                        ['', 'For anyone'],
+                        ...(groups.data?.groups.map((group) => [String(group.id), `For ${group.name}`] as const) ?? []),
+                    ])}
+                {filters.group &&
+                    choice('can', 'Who can do it', [
+                        ['', 'Whoever can'],
+                        ['all', 'Everyone can'],
+                        ['most', 'Most can'],
+                    ])}
             </div>
         </div>
     );

@@ -7,8 +7,23 @@ import { Sheet } from '../../parts/Sheet';
 import { Trouble, Waiting } from '../../parts/States';
 
 /** Erasing a person: what goes in any case, and where else their name stands, for the teacher to decide. */
-export function ErasePerson({ id, name, onClose, onErased }: { id: number; name: string; onClose: () => void; onErased: () => void }) {
-    const found = useQuery({ queryKey: ['traces', id], queryFn: () => api.get<TracesAnswer>(`people/${id}/traces`), gcTime: 0, staleTime: Infinity });
+export function ErasePerson({
+    id,
+    name,
+    onClose,
+    onErased,
+}: {
+    id: number;
+    name: string;
+    onClose: () => void;
+    onErased: () => void;
+}) {
+    const found = useQuery({
+        queryKey: ['traces', id],
+        queryFn: () => api.get<TracesAnswer>(`people/${id}/traces`),
+        gcTime: 0,
+        staleTime: Infinity,
+    });
     const [left, setLeft] = useState<string[]>([]);
     const [busy, setBusy] = useState(false);
     const [problem, setProblem] = useState<Error | null>(null);
@@ -16,7 +31,9 @@ export function ErasePerson({ id, name, onClose, onErased }: { id: number; name:
     const erase = async () => {
         setBusy(true);
         try {
-            await api.delete(`people/${id}`, { traces: traces.map((one) => one.id).filter((one) => !left.includes(one)) });
+            await api.delete(`people/${id}`, {
+                traces: traces.map((one) => one.id).filter((one) => !left.includes(one)),
+            });
             await refresh('groups', 'classes', 'places', 'led');
             onErased();
         } catch (error) {
@@ -26,19 +43,35 @@ export function ErasePerson({ id, name, onClose, onErased }: { id: number; name:
     };
     return (
         <Sheet title={`Erase ${name}?`} open onClose={onClose}>
-            <p className="mb-4">Everything noted about {name} will be gone, in all groups: health, checks, choices, seats in your rooms. Past classes keep how many came, and nothing of who. Save their file first if they want to have it.</p>
+            <p className="mb-4">
+                Everything noted about {name} will be gone, in all groups: health, checks, choices, seats in your rooms.
+                Past classes keep how many came, and nothing of who. Save their file first if they want to have it.
+            </p>
             {found.isPending && <Waiting what="where else the name stands" />}
             {found.error && <Trouble error={found.error} again={() => void found.refetch()} />}
             {traces.length > 0 && (
                 <fieldset className="card mb-4">
                     <legend className="sr-only">Where else the name stands</legend>
                     <h3 className="mb-1 text-[17px]">The name also stands in</h3>
-                    <p className="mb-2 text-[15px] text-ink-soft">Where it is ticked, “someone” takes its place, in earlier states of a plan too.</p>
+                    <p className="mb-2 text-[15px] text-ink-soft">
+                        Where it is ticked, “someone” takes its place, in earlier states of a plan too.
+                    </p>
                     <ul className="max-h-72 space-y-1 overflow-y-auto">
                         {traces.map((one) => (
                             <li key={one.id}>
                                 <label className="flex min-h-11 items-start gap-3 py-1.5">
-                                    <input type="checkbox" className="mt-0.5 h-6 w-6 shrink-0 accent-ink" checked={!left.includes(one.id)} onChange={(event) => setLeft(event.target.checked ? left.filter((id) => id !== one.id) : [...left, one.id])} />
+                                    <input
+                                        type="checkbox"
+                                        className="mt-0.5 h-6 w-6 shrink-0 accent-ink"
+                                        checked={!left.includes(one.id)}
+                                        onChange={(event) =>
+                                            setLeft(
+                                                event.target.checked
+                                                    ? left.filter((id) => id !== one.id)
+                                                    : [...left, one.id],
+                                            )
+                                        }
+                                    />
                                     <span>
                                         {one.where}
                                         <span className="block text-[15px] text-ink-soft">{one.words}</span>
@@ -49,7 +82,9 @@ export function ErasePerson({ id, name, onClose, onErased }: { id: number; name:
                     </ul>
                 </fieldset>
             )}
-            <p className="mb-5 text-[15px] text-ink-soft">Backups made before today still hold them; the daily ones are gone after seven days.</p>
+            <p className="mb-5 text-[15px] text-ink-soft">
+                Backups made before today still hold them; the daily ones are gone after seven days.
+            </p>
             {problem && (
                 <div className="mb-4">
                     <Trouble error={problem} />

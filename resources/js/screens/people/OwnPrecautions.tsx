@@ -11,7 +11,10 @@ import { draftState, useFormDraft } from '../../parts/useFormDraft';
 /** Precautions of the teacher's own, in the form of the shipped ones: what to avoid, what to watch, and why. */
 export function OwnPrecautions({ onClose }: { onClose: () => void }) {
     const library = useLibrary();
-    const own = useQuery({ queryKey: ['own-precautions'], queryFn: () => api.get<OwnPrecautionsAnswer>('precautions') });
+    const own = useQuery({
+        queryKey: ['own-precautions'],
+        queryFn: () => api.get<OwnPrecautionsAnswer>('precautions'),
+    });
     const [avoid, setAvoid] = useState<string[]>(() => draftState<string[]>('precaution') ?? []);
     const { form: attach, save, forget } = useFormDraft('precaution', avoid);
     const [busy, setBusy] = useState(false);
@@ -83,7 +86,12 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                         <TextField label="Why" name="why" maxLength={300} placeholder="Leaning presses on them." />
                         <TextField label="What to watch" name="watch" maxLength={200} />
                         <TextField label="What serves instead" name="instead" maxLength={200} />
-                        <TextField label="Where this comes from" name="source" maxLength={200} placeholder="My own practice" />
+                        <TextField
+                            label="Where this comes from"
+                            name="source"
+                            maxLength={200}
+                            placeholder="My own practice"
+                        />
                     </div>
                     <fieldset>
                         <legend className="mb-1 font-semibold">Never with it</legend>
@@ -94,7 +102,13 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                                     type="button"
                                     aria-pressed={avoid.includes(trait)}
                                     className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${avoid.includes(trait) ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
-                                    onClick={() => setAvoid(avoid.includes(trait) ? avoid.filter((one) => one !== trait) : [...avoid, trait])}
+                                    onClick={() =>
+                                        setAvoid(
+                                            avoid.includes(trait)
+                                                ? avoid.filter((one) => one !== trait)
+                                                : [...avoid, trait],
+                                        )
+                                    }
                                 >
                                     {name}
                                 </button>
@@ -102,7 +116,9 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                         </div>
                     </fieldset>
                     <div className="flex justify-end">
-                        <button className="button button-main" disabled={busy}>Add this precaution</button>
+                        <button className="button button-main" disabled={busy}>
+                            Add this precaution
+                        </button>
                     </div>
                 </form>
             </div>

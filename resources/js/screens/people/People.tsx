@@ -75,7 +75,10 @@ export default function People() {
     const words = new Map(precautions.map((precaution) => [precaution.code, precaution.name]));
     return (
         <>
-            <PageTitle title="People" below={group && `${group.name}: ${plural(group.people.length, 'person', 'people')}`}>
+            <PageTitle
+                title="People"
+                below={group && `${group.name}: ${plural(group.people.length, 'person', 'people')}`}
+            >
                 <button className="button" onClick={() => setNaming('new')}>
                     New group
                 </button>
@@ -94,7 +97,8 @@ export default function People() {
                         </button>
                     }
                 >
-                    Make a group, such as “Tuesday group”, and add its people: a name or initials, what they sit on, and what to be careful with. Everything about health is stored encrypted.
+                    Make a group, such as “Tuesday group”, and add its people: a name or initials, what they sit on, and
+                    what to be careful with. Everything about health is stored encrypted.
                 </EmptyPlace>
             )}
             {group && (
@@ -102,7 +106,12 @@ export default function People() {
                     <div className="mb-5 flex flex-wrap items-center gap-2">
                         {all.length > 1 &&
                             all.map((one) => (
-                                <Link key={one.id} to={`/people/${one.id}`} aria-current={one === group ? 'page' : undefined} className={`button ${one === group ? 'border-2 border-ink' : ''}`}>
+                                <Link
+                                    key={one.id}
+                                    to={`/people/${one.id}`}
+                                    aria-current={one === group ? 'page' : undefined}
+                                    className={`button ${one === group ? 'border-2 border-ink' : ''}`}
+                                >
                                     {one.name}
                                 </Link>
                             ))}
@@ -134,7 +143,8 @@ export default function People() {
                                 </button>
                             }
                         >
-                            Initials are enough. “M. K., wheelchair, sore wrists” already tells Kind Chair which versions to offer.
+                            Initials are enough. “M. K., wheelchair, sore wrists” already tells Kind Chair which
+                            versions to offer.
                         </EmptyPlace>
                     )}
                     {others.length > 0 && (
@@ -142,7 +152,11 @@ export default function People() {
                             className="field mb-3 max-w-md"
                             aria-label="Add someone from another group"
                             value=""
-                            onChange={(event) => void api.put(`groups/${group.id}/people/${event.target.value}`, {}).then(() => refresh('groups', 'classes'))}
+                            onChange={(event) =>
+                                void api
+                                    .put(`groups/${group.id}/people/${event.target.value}`, {})
+                                    .then(() => refresh('groups', 'classes'))
+                            }
                         >
                             <option value="">Add someone from another group</option>
                             {others.map((one) => (
@@ -155,17 +169,29 @@ export default function People() {
                     <ul className="grid gap-3 lg:grid-cols-2">
                         {group.people.map((row) => (
                             <li key={row.id}>
-                                <button onClick={() => setEditing(row)} className="flex h-full w-full items-center gap-4 rounded-2xl border-[1.5px] border-transparent bg-white px-4 py-3 text-left hover:border-ink">
+                                <button
+                                    onClick={() => setEditing(row)}
+                                    className="flex h-full w-full items-center gap-4 rounded-2xl border-[1.5px] border-transparent bg-white px-4 py-3 text-left hover:border-ink"
+                                >
                                     <span className="grid h-[76px] w-[76px] shrink-0 place-items-center rounded-2xl bg-paper">
                                         <FigureDrawing shapes={figures[`rest/${row.person.base}`]} size={68} />
                                     </span>
                                     <span className="min-w-0 leading-snug">
                                         <strong className="block text-[19px]">{row.person.name}</strong>
                                         <span className="block text-ink-soft">
-                                            {[bases.find(([base]) => base === row.person.base)?.[1], row.person.age && row.person.age !== 'adult' ? row.person.age : null].filter(Boolean).join(', ')}
+                                            {[
+                                                bases.find(([base]) => base === row.person.base)?.[1],
+                                                row.person.age && row.person.age !== 'adult' ? row.person.age : null,
+                                            ]
+                                                .filter(Boolean)
+                                                .join(', ')}
                                         </span>
                                         <span className="block text-[15px]">
-                                            {(row.person.precautions ?? []).map((noted) => [words.get(noted.code), noted.side].filter(Boolean).join(', ')).join('; ') || 'No precautions noted'}
+                                            {(row.person.precautions ?? [])
+                                                .map((noted) =>
+                                                    [words.get(noted.code), noted.side].filter(Boolean).join(', '),
+                                                )
+                                                .join('; ') || 'No precautions noted'}
                                         </span>
                                     </span>
                                 </button>
@@ -174,7 +200,14 @@ export default function People() {
                     </ul>
                 </>
             )}
-            {editing && group && <PersonForm group={group.id} row={editing === 'new' ? null : editing} library={library.data} onClose={() => setEditing(null)} />}
+            {editing && group && (
+                <PersonForm
+                    group={group.id}
+                    row={editing === 'new' ? null : editing}
+                    library={library.data}
+                    onClose={() => setEditing(null)}
+                />
+            )}
             {reading && group && <PeopleFile group={group.id} onClose={() => setReading(false)} />}
             {caring && <OwnPrecautions onClose={() => setCaring(false)} />}
             {naming && (
@@ -194,11 +227,16 @@ export default function People() {
                     yes="Remove the group"
                     onClose={() => setRemoving(null)}
                     onYes={() => {
-                        void api.delete(`groups/${removing.id}`).then(() => refresh('groups', 'classes').then(() => navigate('/people')));
+                        void api
+                            .delete(`groups/${removing.id}`)
+                            .then(() => refresh('groups', 'classes').then(() => navigate('/people')));
                         setRemoving(null);
                     }}
                 >
-                    {removing.people.length > 0 ? `Its ${plural(removing.people.length, 'person', 'people')} and all you noted about them stay: add them to another group when you like.` : 'It has nobody in it.'} Classes planned for it stay, with nobody noted.
+                    {removing.people.length > 0
+                        ? `Its ${plural(removing.people.length, 'person', 'people')} and all you noted about them stay: add them to another group when you like.`
+                        : 'It has nobody in it.'}{' '}
+                    Classes planned for it stay, with nobody noted.
                 </Ask>
             )}
         </>

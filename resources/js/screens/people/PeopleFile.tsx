@@ -39,10 +39,17 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
 
     const look = async (bytes: string, mapping?: Record<string, string>) => {
         try {
-            const answer = await api.post<PeopleFileAnswer>(`groups/${group}/file`, { file: bytes, ...(mapping ? { columns: mapping } : {}) });
+            const answer = await api.post<PeopleFileAnswer>(`groups/${group}/file`, {
+                file: bytes,
+                ...(mapping ? { columns: mapping } : {}),
+            });
             setSeen(answer);
             setColumns(answer.guess);
-            setChosen(answer.rows.flatMap((row, at) => (row.person && !row.isTwice && !row.like.some((one) => one.sameName) ? [at] : [])));
+            setChosen(
+                answer.rows.flatMap((row, at) =>
+                    row.person && !row.isTwice && !row.like.some((one) => one.sameName) ? [at] : [],
+                ),
+            );
             setSame(Object.fromEntries(answer.rows.map((row, at) => [at, probably(row.like)])));
             setProblem(null);
         } catch (error) {
@@ -54,7 +61,12 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
         setBusy(true);
         try {
             const known = Object.fromEntries(chosen.flatMap((at) => (same[at] ? [[at, same[at]]] : [])));
-            await api.post(`groups/${group}/import`, { file, columns: seen?.kind === 'csv' ? columns : null, rows: chosen, same: known });
+            await api.post(`groups/${group}/import`, {
+                file,
+                columns: seen?.kind === 'csv' ? columns : null,
+                rows: chosen,
+                same: known,
+            });
             await refresh('groups', 'classes');
             onClose();
         } catch (error) {
@@ -66,7 +78,10 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
     return (
         <Sheet title="People from a file" open onClose={onClose} wide>
             <div className="space-y-4">
-                <p className="text-ink-soft">A table saved as CSV, its columns in any order, or address cards (vCard). Nothing is changed before you say so.</p>
+                <p className="text-ink-soft">
+                    A table saved as CSV, its columns in any order, or address cards (vCard). Nothing is changed before
+                    you say so.
+                </p>
                 <input
                     type="file"
                     aria-label="File of people"
@@ -95,7 +110,9 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
                                         value={columns[field] ?? ''}
                                         onChange={(event) => {
                                             const next = { ...columns, [field]: event.target.value };
-                                            const given = Object.fromEntries(Object.entries(next).filter(([, at]) => at !== ''));
+                                            const given = Object.fromEntries(
+                                                Object.entries(next).filter(([, at]) => at !== ''),
+                                            );
                                             setColumns(given);
                                             if (file) {
                                                 void look(file, given);
@@ -115,7 +132,12 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
                     </fieldset>
                 )}
                 {seen && (
-                    <div className="max-h-80 overflow-auto rounded-2xl bg-white" tabIndex={0} role="group" aria-label="People in the file">
+                    <div
+                        className="max-h-80 overflow-auto rounded-2xl bg-white"
+                        tabIndex={0}
+                        role="group"
+                        aria-label="People in the file"
+                    >
                         <table className="w-full text-left text-[15px]">
                             <thead>
                                 <tr>
@@ -136,16 +158,37 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
                                                 aria-label={`Take row ${at + 1}`}
                                                 disabled={!row.person}
                                                 checked={chosen.includes(at)}
-                                                onChange={(event) => setChosen(event.target.checked ? [...chosen, at] : chosen.filter((one) => one !== at))}
+                                                onChange={(event) =>
+                                                    setChosen(
+                                                        event.target.checked
+                                                            ? [...chosen, at]
+                                                            : chosen.filter((one) => one !== at),
+                                                    )
+                                                }
                                             />
                                         </td>
-                                        <td className="px-3 py-2">{row.person?.name ?? row.cells.filter(Boolean).join(', ')}</td>
+                                        <td className="px-3 py-2">
+                                            {row.person?.name ?? row.cells.filter(Boolean).join(', ')}
+                                        </td>
                                         <td className="px-3">{row.person?.base}</td>
                                         <td className="px-3">{row.person?.age}</td>
                                         <td className="px-3">
-                                            {row.isTwice && <span className="mr-2 rounded bg-butter px-1.5">twice in this file</span>}
-                                            {row.person && row.like.length > 0 && <SamePerson name={row.person.name} like={row.like} value={same[at] ?? null} onChange={(id) => setSame({ ...same, [at]: id })} />}
-                                            {row.problem && <span className="rounded bg-butter px-1.5">{row.problem}</span>}
+                                            {row.isTwice && (
+                                                <span className="mr-2 rounded bg-butter px-1.5">
+                                                    twice in this file
+                                                </span>
+                                            )}
+                                            {row.person && row.like.length > 0 && (
+                                                <SamePerson
+                                                    name={row.person.name}
+                                                    like={row.like}
+                                                    value={same[at] ?? null}
+                                                    onChange={(id) => setSame({ ...same, [at]: id })}
+                                                />
+                                            )}
+                                            {row.problem && (
+                                                <span className="rounded bg-butter px-1.5">{row.problem}</span>
+                                            )}
                                         </td>
                                     </tr>
                                 ))}
@@ -158,7 +201,11 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
                         Not now
                     </button>
                     {seen && (
-                        <button className="button button-main" disabled={chosen.length === 0 || busy} onClick={() => void take()}>
+                        <button
+                            className="button button-main"
+                            disabled={chosen.length === 0 || busy}
+                            onClick={() => void take()}
+                        >
                             Add {plural(chosen.length, 'person', 'people')}
                         </button>
                     )}

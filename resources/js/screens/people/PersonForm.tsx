@@ -39,7 +39,17 @@ const sides = [
 ] as const;
 
 /** One person, in under a minute; more when it is wanted. */
-export function PersonForm({ group, row, library, onClose }: { group: number; row: PersonRow | null; library: LibraryAnswer; onClose: () => void }) {
+export function PersonForm({
+    group,
+    row,
+    library,
+    onClose,
+}: {
+    group: number;
+    row: PersonRow | null;
+    library: LibraryAnswer;
+    onClose: () => void;
+}) {
     const figures = useFigures(bases.map(([name]) => `rest/${name}`));
     const name = `person:${group}:${row?.id ?? 'new'}`;
     const [typed] = useState(() => draftState<Typed>(name));
@@ -107,13 +117,30 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                         What you typed before the page went away is back. “Not now” puts it away.
                     </p>
                 )}
-                <TextField label="Name or initials" name="name" defaultValue={row?.person.name} error={errors.name} autoFocus autoComplete="off" />
+                <TextField
+                    label="Name or initials"
+                    name="name"
+                    defaultValue={row?.person.name}
+                    error={errors.name}
+                    autoFocus
+                    autoComplete="off"
+                />
                 <fieldset>
                     <legend className="mb-1 font-semibold">Sits, stands or lies</legend>
                     <div className="grid grid-cols-2 gap-2 md:grid-cols-4">
                         {bases.map(([value, name]) => (
-                            <label key={value} className={`flex min-h-[92px] cursor-pointer flex-col items-center rounded-2xl border-[1.5px] bg-white px-2 pb-2 pt-1 text-center focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-ink ${base === value ? 'border-[2.5px] border-ink font-bold' : 'border-hair'}`}>
-                                <input type="radio" name="base" value={value} checked={base === value} onChange={() => setBase(value)} className="sr-only" />
+                            <label
+                                key={value}
+                                className={`flex min-h-[92px] cursor-pointer flex-col items-center rounded-2xl border-[1.5px] bg-white px-2 pb-2 pt-1 text-center focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-ink ${base === value ? 'border-[2.5px] border-ink font-bold' : 'border-hair'}`}
+                            >
+                                <input
+                                    type="radio"
+                                    name="base"
+                                    value={value}
+                                    checked={base === value}
+                                    onChange={() => setBase(value)}
+                                    className="sr-only"
+                                />
                                 <FigureDrawing shapes={figures[`rest/${value}`]} size={64} />
                                 {name}
                             </label>
@@ -150,18 +177,38 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                 </div>
                 <fieldset>
                     <legend className="mb-1 font-semibold">What to be careful with</legend>
-                    <input className="field mb-1" type="search" aria-label="Find a precaution" placeholder="Find: hip, heart, dizzy" value={words} onChange={(event) => setWords(event.target.value)} />
-                    <ul className="grid max-h-[340px] gap-x-4 overflow-y-auto sm:grid-cols-2" tabIndex={0} aria-label="Precautions">
+                    <input
+                        className="field mb-1"
+                        type="search"
+                        aria-label="Find a precaution"
+                        placeholder="Find: hip, heart, dizzy"
+                        value={words}
+                        onChange={(event) => setWords(event.target.value)}
+                    />
+                    <ul
+                        className="grid max-h-[340px] gap-x-4 overflow-y-auto sm:grid-cols-2"
+                        tabIndex={0}
+                        aria-label="Precautions"
+                    >
                         {shownPrecautions.map((precaution) => {
                             const chosen = find(precaution.code);
                             return (
-                                <li key={precaution.code} className="flex flex-wrap items-center gap-x-3 border-b border-hair">
+                                <li
+                                    key={precaution.code}
+                                    className="flex flex-wrap items-center gap-x-3 border-b border-hair"
+                                >
                                     <label className="flex min-h-11 flex-1 items-center gap-3" title={precaution.why}>
                                         <input
                                             type="checkbox"
                                             className="h-5 w-5 accent-ink"
                                             checked={chosen !== undefined}
-                                            onChange={(event) => setNoted(event.target.checked ? [...noted, { code: precaution.code }] : noted.filter((one) => one !== chosen))}
+                                            onChange={(event) =>
+                                                setNoted(
+                                                    event.target.checked
+                                                        ? [...noted, { code: precaution.code }]
+                                                        : noted.filter((one) => one !== chosen),
+                                                )
+                                            }
                                         />
                                         {precaution.name.charAt(0).toUpperCase() + precaution.name.slice(1)}
                                     </label>
@@ -172,7 +219,13 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                                             value={chosen.side ?? ''}
                                             onChange={(event) => {
                                                 const side = event.target.value as 'left' | 'right' | '';
-                                                setNoted(noted.map((one) => (one === chosen ? { code: one.code, ...(side ? { side } : {}) } : one)));
+                                                setNoted(
+                                                    noted.map((one) =>
+                                                        one === chosen
+                                                            ? { code: one.code, ...(side ? { side } : {}) }
+                                                            : one,
+                                                    ),
+                                                );
                                             }}
                                         >
                                             {sides.map(([value, name]) => (
@@ -190,7 +243,11 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                                 </li>
                             );
                         })}
-                        {shownPrecautions.length === 0 && <li className="py-3 text-ink-soft">Nothing goes by these words. It can be a note, or a precaution of your own.</li>}
+                        {shownPrecautions.length === 0 && (
+                            <li className="py-3 text-ink-soft">
+                                Nothing goes by these words. It can be a note, or a precaution of your own.
+                            </li>
+                        )}
                     </ul>
                 </fieldset>
                 <details className="rounded-2xl bg-white px-4 py-1" open={weak.length > 0 || ranges.length > 0}>
@@ -200,12 +257,48 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                             <div key={index} className="flex flex-wrap items-center gap-2">
                                 {(
                                     [
-                                        ['side', 'Weak side', [['left', 'Left'], ['right', 'Right']]],
-                                        ['limb', 'Limb', [['arm', 'arm'], ['leg', 'leg']]],
-                                        ['does', 'What happens', [['able-side', 'the able side does it both times'], ['assisted', 'is helped by the other hand'], ['rests', 'rests']]],
+                                        [
+                                            'side',
+                                            'Weak side',
+                                            [
+                                                ['left', 'Left'],
+                                                ['right', 'Right'],
+                                            ],
+                                        ],
+                                        [
+                                            'limb',
+                                            'Limb',
+                                            [
+                                                ['arm', 'arm'],
+                                                ['leg', 'leg'],
+                                            ],
+                                        ],
+                                        [
+                                            'does',
+                                            'What happens',
+                                            [
+                                                ['able-side', 'the able side does it both times'],
+                                                ['assisted', 'is helped by the other hand'],
+                                                ['rests', 'rests'],
+                                            ],
+                                        ],
                                     ] as const
                                 ).map(([field, label, options]) => (
-                                    <select key={field} className="field w-auto" aria-label={label} value={one[field]} onChange={(event) => setWeak(weak.map((other, at) => (at === index ? ({ ...other, [field]: event.target.value } as Weak) : other)))}>
+                                    <select
+                                        key={field}
+                                        className="field w-auto"
+                                        aria-label={label}
+                                        value={one[field]}
+                                        onChange={(event) =>
+                                            setWeak(
+                                                weak.map((other, at) =>
+                                                    at === index
+                                                        ? ({ ...other, [field]: event.target.value } as Weak)
+                                                        : other,
+                                                ),
+                                            )
+                                        }
+                                    >
                                         {options.map(([value, name]) => (
                                             <option key={value} value={value}>
                                                 {name}
@@ -213,17 +306,27 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                                         ))}
                                     </select>
                                 ))}
-                                <button type="button" className="button button-quiet px-3" onClick={() => setWeak(weak.filter((_, at) => at !== index))}>
+                                <button
+                                    type="button"
+                                    className="button button-quiet px-3"
+                                    onClick={() => setWeak(weak.filter((_, at) => at !== index))}
+                                >
                                     Remove
                                 </button>
                             </div>
                         ))}
                         {ranges.map((one, index) => {
                             const action = library.actions.find((other) => other.action === one.action);
-                            const change = (next: Partial<Range>) => setRanges(ranges.map((other, at) => (at === index ? { ...other, ...next } : other)));
+                            const change = (next: Partial<Range>) =>
+                                setRanges(ranges.map((other, at) => (at === index ? { ...other, ...next } : other)));
                             return (
                                 <div key={index} className="flex flex-wrap items-center gap-2">
-                                    <select className="field w-auto" aria-label="Movement of the joint" value={one.action} onChange={(event) => change({ action: event.target.value as Range['action'] })}>
+                                    <select
+                                        className="field w-auto"
+                                        aria-label="Movement of the joint"
+                                        value={one.action}
+                                        onChange={(event) => change({ action: event.target.value as Range['action'] })}
+                                    >
                                         {library.actions.map((other) => (
                                             <option key={other.action} value={other.action}>
                                                 {other.name}
@@ -237,7 +340,17 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                                             value={one.side ?? ''}
                                             onChange={(event) => {
                                                 const side = event.target.value as 'left' | 'right' | '';
-                                                setRanges(ranges.map((other, at) => (at === index ? { action: other.action, degrees: other.degrees, ...(side ? { side } : {}) } : other)));
+                                                setRanges(
+                                                    ranges.map((other, at) =>
+                                                        at === index
+                                                            ? {
+                                                                  action: other.action,
+                                                                  degrees: other.degrees,
+                                                                  ...(side ? { side } : {}),
+                                                              }
+                                                            : other,
+                                                    ),
+                                                );
                                             }}
                                         >
                                             {sides.map(([value, name]) => (
@@ -247,9 +360,32 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                                             ))}
                                         </select>
                                     )}
-                                    <Labelled label="to, in degrees">{(field) => <input type="number" className="field w-28" min={0} max={180} value={one.degrees} onChange={(event) => change({ degrees: Math.max(0, Math.min(180, Math.round(Number(event.target.value)))) })} {...field} />}</Labelled>
+                                    <Labelled label="to, in degrees">
+                                        {(field) => (
+                                            <input
+                                                type="number"
+                                                className="field w-28"
+                                                min={0}
+                                                max={180}
+                                                value={one.degrees}
+                                                onChange={(event) =>
+                                                    change({
+                                                        degrees: Math.max(
+                                                            0,
+                                                            Math.min(180, Math.round(Number(event.target.value))),
+                                                        ),
+                                                    })
+                                                }
+                                                {...field}
+                                            />
+                                        )}
+                                    </Labelled>
                                     <span className="text-[15px] text-ink-soft">usual: {action?.normal}°</span>
-                                    <button type="button" className="button button-quiet px-3" onClick={() => setRanges(ranges.filter((_, at) => at !== index))}>
+                                    <button
+                                        type="button"
+                                        className="button button-quiet px-3"
+                                        onClick={() => setRanges(ranges.filter((_, at) => at !== index))}
+                                    >
                                         Remove
                                     </button>
                                 </div>
@@ -260,7 +396,12 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                             <RangeFigure ranges={ranges} age={age} base={base} onChange={setRanges} />
                         </details>
                         <div className="flex flex-wrap gap-2">
-                            <button type="button" className="button" onClick={() => setWeak([...weak, { limb: 'arm', side: 'left', does: 'able-side' }])} disabled={weak.length >= 4}>
+                            <button
+                                type="button"
+                                className="button"
+                                onClick={() => setWeak([...weak, { limb: 'arm', side: 'left', does: 'able-side' }])}
+                                disabled={weak.length >= 4}
+                            >
                                 Note a weak side
                             </button>
                         </div>
@@ -268,7 +409,15 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                 </details>
                 <More person={row?.person} />
                 <Labelled label="Notes" hint="In plain words. Stored encrypted, and never printed on what lies about.">
-                    {(field) => <textarea className="field min-h-20" name="notes" maxLength={2000} defaultValue={row?.person.notes} {...field} />}
+                    {(field) => (
+                        <textarea
+                            className="field min-h-20"
+                            name="notes"
+                            maxLength={2000}
+                            defaultValue={row?.person.notes}
+                            {...field}
+                        />
+                    )}
                 </Labelled>
                 {problem && (
                     <p role="alert" className="rounded-xl bg-butter px-4 py-3">
@@ -278,13 +427,25 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                 <div className="flex flex-wrap gap-3">
                     {row && (
                         <span className="mr-auto flex flex-wrap gap-1">
-                            <button type="button" className="button button-quiet px-3" onClick={() => void api.delete(`groups/${group}/people/${row.id}`).then(() => refresh('groups', 'classes').then(close))}>
+                            <button
+                                type="button"
+                                className="button button-quiet px-3"
+                                onClick={() =>
+                                    void api
+                                        .delete(`groups/${group}/people/${row.id}`)
+                                        .then(() => refresh('groups', 'classes').then(close))
+                                }
+                            >
                                 Take out of this group
                             </button>
                             <a className="button button-quiet px-3" href={`/api/people/${row.id}/file`}>
                                 Save all about them
                             </a>
-                            <button type="button" className="button button-quiet px-3" onClick={() => setRemoving(true)}>
+                            <button
+                                type="button"
+                                className="button button-quiet px-3"
+                                onClick={() => setRemoving(true)}
+                            >
                                 Erase
                             </button>
                         </span>
@@ -292,10 +453,14 @@ export function PersonForm({ group, row, library, onClose }: { group: number; ro
                     <button type="button" className="button ml-auto" onClick={close}>
                         Not now
                     </button>
-                    <button className="button button-main" disabled={busy}>{row ? 'Keep' : 'Add to the group'}</button>
+                    <button className="button button-main" disabled={busy}>
+                        {row ? 'Keep' : 'Add to the group'}
+                    </button>
                 </div>
             </form>
-            {removing && row && <ErasePerson id={row.id} name={row.person.name} onClose={() => setRemoving(false)} onErased={close} />}
+            {removing && row && (
+                <ErasePerson id={row.id} name={row.person.name} onClose={() => setRemoving(false)} onErased={close} />
+            )}
         </Sheet>
     );
 }

@@ -38,7 +38,10 @@ export default function Readiness() {
     const asked = answer.data.people.filter((person) => person.answers !== null).length;
     return (
         <>
-            <PageTitle title="How is everyone today?" below={`${answer.data.class}: ${asked} of ${answer.data.people.length} asked`}>
+            <PageTitle
+                title="How is everyone today?"
+                below={`${answer.data.class}: ${asked} of ${answer.data.people.length} asked`}
+            >
                 <Link className="button button-main" to={`/classes/${classId}/who`}>
                     Who does what
                 </Link>
@@ -56,14 +59,21 @@ export default function Readiness() {
                     Choose a group for the class, and its people can be asked here before you begin.
                 </EmptyPlace>
             )}
-            <p className="mb-3 text-ink-soft">Stop signs before class: chest pain, unusual breathlessness, sudden headache, a drooping face. Then no class: get help.</p>
+            <p className="mb-3 text-ink-soft">
+                Stop signs before class: chest pain, unusual breathlessness, sudden headache, a drooping face. Then no
+                class: get help.
+            </p>
             <ul className="grid gap-3 md:grid-cols-2">
                 {answer.data.people.map((person) => {
                     const now = person.answers ?? {};
                     const pain = now.pain ?? 0;
                     const flagged = pain > 3 || signs.some(([sign]) => now[sign]);
                     return (
-                        <li key={person.id} className={`rounded-2xl px-4 py-3 ${flagged ? 'bg-butter' : 'bg-white'}`} data-person={person.key}>
+                        <li
+                            key={person.id}
+                            className={`rounded-2xl px-4 py-3 ${flagged ? 'bg-butter' : 'bg-white'}`}
+                            data-person={person.key}
+                        >
                             <div className="flex flex-wrap items-center gap-2">
                                 <h2 className="mr-auto text-[19px]">{person.name}</h2>
                                 {person.answers === null ? (
@@ -71,28 +81,59 @@ export default function Readiness() {
                                         All well
                                     </button>
                                 ) : (
-                                    <button className="button button-quiet px-3" onClick={() => keep(api.delete<ReadinessAnswer>(`${path}/${person.id}`))}>
+                                    <button
+                                        className="button button-quiet px-3"
+                                        onClick={() => keep(api.delete<ReadinessAnswer>(`${path}/${person.id}`))}
+                                    >
                                         Not asked yet
                                     </button>
                                 )}
                             </div>
                             <label className="mt-1 flex items-center gap-3">
                                 <span className="w-24 shrink-0">Pain {pain} of 10</span>
-                                <input type="range" min={0} max={10} className="h-11 flex-1 accent-ink" value={pain} aria-label={`Pain of ${person.name}, 0 to 10`} onChange={(event) => save(person.id, { ...now, pain: Number(event.target.value) })} />
+                                <input
+                                    type="range"
+                                    min={0}
+                                    max={10}
+                                    className="h-11 flex-1 accent-ink"
+                                    value={pain}
+                                    aria-label={`Pain of ${person.name}, 0 to 10`}
+                                    onChange={(event) => save(person.id, { ...now, pain: Number(event.target.value) })}
+                                />
                             </label>
                             <div className="flex flex-wrap gap-2">
                                 {signs.map(([sign, words]) => (
-                                    <button key={sign} aria-pressed={now[sign] ?? false} className={`button px-3 ${now[sign] ? 'border-2 border-ink bg-butter-deep' : ''}`} onClick={() => save(person.id, { ...now, [sign]: !now[sign] })}>
+                                    <button
+                                        key={sign}
+                                        aria-pressed={now[sign] ?? false}
+                                        className={`button px-3 ${now[sign] ? 'border-2 border-ink bg-butter-deep' : ''}`}
+                                        onClick={() => save(person.id, { ...now, [sign]: !now[sign] })}
+                                    >
                                         {words}
                                     </button>
                                 ))}
                             </div>
                             {(person.clearance === 'lapsed' || person.clearance === 'missing') && (
                                 <p className="mt-2 text-[15px]">
-                                    <span className="rounded bg-butter-deep px-1.5">{person.clearance === 'lapsed' ? 'The clinician’s word is older than a year.' : 'A clinician should be asked; nothing is noted.'}</span>
+                                    <span className="rounded bg-butter-deep px-1.5">
+                                        {person.clearance === 'lapsed'
+                                            ? 'The clinician’s word is older than a year.'
+                                            : 'A clinician should be asked; nothing is noted.'}
+                                    </span>
                                 </p>
                             )}
-                            {flagged && <p className="mt-2 text-[15px]">{[pain > 3 && 'Half the dose today.', now.dizzy && 'Seated, head level, eyes open.', now.medicine && 'Watch for dizziness.', now.fall && 'Seated; ask where it hurts.'].filter(Boolean).join(' ')}</p>}
+                            {flagged && (
+                                <p className="mt-2 text-[15px]">
+                                    {[
+                                        pain > 3 && 'Half the dose today.',
+                                        now.dizzy && 'Seated, head level, eyes open.',
+                                        now.medicine && 'Watch for dizziness.',
+                                        now.fall && 'Seated; ask where it hurts.',
+                                    ]
+                                        .filter(Boolean)
+                                        .join(' ')}
+                                </p>
+                            )}
                         </li>
                     );
                 })}

@@ -25,7 +25,11 @@ export default function PlacePage() {
     if (!places.data) {
         return <Waiting what="this place" />;
     }
-    return found ? <Place key={found.id} row={found} /> : <Trouble error={new Error('This place is not here any more.')} />;
+    return found ? (
+        <Place key={found.id} row={found} />
+    ) : (
+        <Trouble error={new Error('This place is not here any more.')} />
+    );
 }
 
 function Place({ row }: { row: PlaceRow }) {
@@ -92,14 +96,18 @@ function Place({ row }: { row: PlaceRow }) {
         };
     }, [draft, unsent]);
 
-
     const kit = place.kit ?? {};
     return (
         <>
             <Link to="/places" className="mb-2 inline-flex min-h-11 items-center underline underline-offset-4">
                 All places
             </Link>
-            <PageTitle title={name} below={<span data-saved={state}>{state === 'saved' ? 'Saved' : problem ? 'Not saved yet' : 'Saving'}</span>}>
+            <PageTitle
+                title={name}
+                below={
+                    <span data-saved={state}>{state === 'saved' ? 'Saved' : problem ? 'Not saved yet' : 'Saving'}</span>
+                }
+            >
                 <button className="button" onClick={() => setRemoving(true)}>
                     Remove this place
                 </button>
@@ -112,7 +120,10 @@ function Place({ row }: { row: PlaceRow }) {
             <TabGroup>
                 <TabList className="mb-4 flex flex-wrap gap-2">
                     {['Room and seats', 'Chair fit', 'Kit', 'House rules'].map((words) => (
-                        <Tab key={words} className="button data-selected:border-2 data-selected:border-ink data-selected:font-bold">
+                        <Tab
+                            key={words}
+                            className="button data-selected:border-2 data-selected:border-ink data-selected:font-bold"
+                        >
                             {words}
                         </Tab>
                     ))}
@@ -125,7 +136,9 @@ function Place({ row }: { row: PlaceRow }) {
                         <ChairFit place={place} change={change} />
                     </TabPanel>
                     <TabPanel className="max-w-xl space-y-4">
-                        <p className="text-ink-soft">What is here. Nobody is offered a version that needs something that is not.</p>
+                        <p className="text-ink-soft">
+                            What is here. Nobody is offered a version that needs something that is not.
+                        </p>
                         {library.data?.props.map((prop) => (
                             <TextField
                                 key={prop.id}
@@ -138,7 +151,12 @@ function Place({ row }: { row: PlaceRow }) {
                                 placeholder="not counted"
                                 onChange={(event) =>
                                     change((one) => {
-                                        const counted = Object.fromEntries(Object.entries({ ...one.kit, [prop.id]: Number(event.target.value) }).filter(([id]) => id !== prop.id || event.target.value !== ''));
+                                        const counted = Object.fromEntries(
+                                            Object.entries({
+                                                ...one.kit,
+                                                [prop.id]: Number(event.target.value),
+                                            }).filter(([id]) => id !== prop.id || event.target.value !== ''),
+                                        );
                                         return { ...one, kit: counted };
                                     })
                                 }
@@ -155,7 +173,9 @@ function Place({ row }: { row: PlaceRow }) {
                         />
                     </TabPanel>
                     <TabPanel className="space-y-4">
-                        <p className="text-ink-soft">What is never done here, whoever comes. Everyone is then offered something else.</p>
+                        <p className="text-ink-soft">
+                            What is never done here, whoever comes. Everyone is then offered something else.
+                        </p>
                         <div className="flex flex-wrap gap-1.5">
                             {library.data?.traits.map(({ trait, name: words }) => {
                                 const never = (place.never ?? []) as string[];
@@ -165,7 +185,14 @@ function Place({ row }: { row: PlaceRow }) {
                                         key={trait}
                                         aria-pressed={on}
                                         className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
-                                        onClick={() => change((one) => ({ ...one, never: (on ? never.filter((other) => other !== trait) : [...never, trait]) as PlaceForm['never'] }))}
+                                        onClick={() =>
+                                            change((one) => ({
+                                                ...one,
+                                                never: (on
+                                                    ? never.filter((other) => other !== trait)
+                                                    : [...never, trait]) as PlaceForm['never'],
+                                            }))
+                                        }
                                     >
                                         {on ? 'Never: ' : ''}
                                         {words}
@@ -177,7 +204,16 @@ function Place({ row }: { row: PlaceRow }) {
                 </TabPanels>
             </TabGroup>
             {removing && (
-                <Ask title={`Remove ${name}?`} yes="Remove it" onClose={() => setRemoving(false)} onYes={() => void api.delete(`places/${row.id}`).then(() => refresh('places', 'classes').then(() => navigate('/places')))}>
+                <Ask
+                    title={`Remove ${name}?`}
+                    yes="Remove it"
+                    onClose={() => setRemoving(false)}
+                    onYes={() =>
+                        void api
+                            .delete(`places/${row.id}`)
+                            .then(() => refresh('places', 'classes').then(() => navigate('/places')))
+                    }
+                >
                     Its room, seats, kit and house rules will be gone. Classes planned for it stay.
                 </Ask>
             )}

@@ -32,20 +32,34 @@ export default function Places() {
             </PageTitle>
             {places.data.places.length === 0 && (
                 <EmptyPlace title="Where do you teach?" action={main}>
-                    Note a room with its doors, and Kind Chair sets chairs, wheelchairs and beds out with reach and aisles. Note what is there, and it tells what to bring.
+                    Note a room with its doors, and Kind Chair sets chairs, wheelchairs and beds out with reach and
+                    aisles. Note what is there, and it tells what to bring.
                 </EmptyPlace>
             )}
             <ul className="grid gap-3 md:grid-cols-2">
                 {places.data.places.map(({ id, name, place }) => (
                     <li key={id}>
-                        <Link to={`/places/${id}`} className="block rounded-2xl border-[1.5px] border-transparent bg-white px-5 py-4 hover:border-ink">
+                        <Link
+                            to={`/places/${id}`}
+                            className="block rounded-2xl border-[1.5px] border-transparent bg-white px-5 py-4 hover:border-ink"
+                        >
                             <strong className="block font-slab text-[20px]">{name}</strong>
                             <span className="text-ink-soft">
                                 {[
-                                    place.room && `${(place.room.width / 1000).toFixed(1)} by ${(place.room.depth / 1000).toFixed(1)} m`,
-                                    place.chairs?.length ? plural(place.chairs.length, 'kind of chair', 'kinds of chair') : null,
-                                    place.kit && plural(Object.values(place.kit).reduce((sum, count) => sum + count, 0), 'prop', 'props'),
-                                    place.never?.length ? plural(place.never.length, 'house rule', 'house rules') : null,
+                                    place.room &&
+                                        `${(place.room.width / 1000).toFixed(1)} by ${(place.room.depth / 1000).toFixed(1)} m`,
+                                    place.chairs?.length
+                                        ? plural(place.chairs.length, 'kind of chair', 'kinds of chair')
+                                        : null,
+                                    place.kit &&
+                                        plural(
+                                            Object.values(place.kit).reduce((sum, count) => sum + count, 0),
+                                            'prop',
+                                            'props',
+                                        ),
+                                    place.never?.length
+                                        ? plural(place.never.length, 'house rule', 'house rules')
+                                        : null,
                                 ]
                                     .filter(Boolean)
                                     .join(', ') || 'Nothing noted yet'}

@@ -23,7 +23,19 @@ function outline(length: number, breaths: number, torn: boolean): string {
     return `${path} L0 ${floor}`;
 }
 
-export function Bar({ seconds, breaths, scale, mirrored, inner }: { seconds: number; breaths: number; scale: number; mirrored: boolean; inner: number }) {
+export function Bar({
+    seconds,
+    breaths,
+    scale,
+    mirrored,
+    inner,
+}: {
+    seconds: number;
+    breaths: number;
+    scale: number;
+    mirrored: boolean;
+    inner: number;
+}) {
     if (seconds <= 0) {
         return null;
     }
@@ -35,7 +47,13 @@ export function Bar({ seconds, breaths, scale, mirrored, inner }: { seconds: num
     return (
         <g>
             <g transform={`${mirrored ? 'scale(-1,1) ' : ''}translate(${inner},-17.500)`}>
-                <path d={outline(length, shown, torn) + (inner > 0 ? ' Z' : '')} fill="var(--fill)" stroke="var(--edge)" strokeWidth={1.3} strokeLinejoin="round" />
+                <path
+                    d={outline(length, shown, torn) + (inner > 0 ? ' Z' : '')}
+                    fill="var(--fill)"
+                    stroke="var(--edge)"
+                    strokeWidth={1.3}
+                    strokeLinejoin="round"
+                />
             </g>
             <text
                 x={mirrored ? -label : label}

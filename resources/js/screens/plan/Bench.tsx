@@ -2,7 +2,15 @@ import type { PlanAnswer } from '../../api/types/answer-plan';
 import { clock } from '../../parts/time';
 
 /** The slot as a bench as long as the booked time, each section a cushion as long as its minutes. */
-export function Bench({ totals, current, onChoose }: { totals: PlanAnswer['totals']; current: string | null; onChoose: (sectionId: string) => void }) {
+export function Bench({
+    totals,
+    current,
+    onChoose,
+}: {
+    totals: PlanAnswer['totals'];
+    current: string | null;
+    onChoose: (sectionId: string) => void;
+}) {
     const whole = Math.max(totals.slot, totals.planned) || 1;
     const spare = totals.slot - totals.planned;
     return (
@@ -18,24 +26,64 @@ export function Bench({ totals, current, onChoose }: { totals: PlanAnswer['total
                             aria-label={`${section.name}, ${clock(section.seconds)}`}
                             className={`relative h-11 min-w-[22px] rounded-t-[10px] rounded-b-[3px] border-[1.5px] px-1.5 text-left max-md:px-0.5 md:min-w-[96px] ${section.id === current ? 'border-2 border-ink bg-white' : 'border-cushion-edge bg-cushion hover:border-ink'} ${spare < 0 && section === totals.sections.at(-1) ? 'bg-butter-deep' : ''}`}
                         >
-                            <span className="block truncate text-[15px] font-bold leading-5 max-md:invisible">{section.name}</span>
+                            <span className="block truncate text-[15px] font-bold leading-5 max-md:invisible">
+                                {section.name}
+                            </span>
                             <span className="mt-1 flex h-2 gap-px overflow-hidden rounded-sm">
                                 {section.stripe.map((part) => (
-                                    <span key={part.entry} className={`h-2 zone-${part.zone ?? 'none'} bg-fill`} style={{ flexGrow: part.seconds, flexBasis: 0 }} />
+                                    <span
+                                        key={part.entry}
+                                        className={`h-2 zone-${part.zone ?? 'none'} bg-fill`}
+                                        style={{ flexGrow: part.seconds, flexBasis: 0 }}
+                                    />
                                 ))}
                             </span>
                         </button>
                     ))}
-                    {spare > 0 && <span className="h-9 rounded-lg border-[1.5px] border-dashed border-dash" style={{ flex: `${spare} 1 0` }} aria-hidden="true" />}
+                    {spare > 0 && (
+                        <span
+                            className="h-9 rounded-lg border-[1.5px] border-dashed border-dash"
+                            style={{ flex: `${spare} 1 0` }}
+                            aria-hidden="true"
+                        />
+                    )}
                 </div>
                 <svg width="100%" height="12" aria-hidden="true" className="block overflow-visible">
-                    <line x1="0" x2={`${(totals.slot / whole) * 100}%`} y1="3" y2="3" stroke="var(--color-ink)" strokeWidth="6" strokeLinecap="round" />
-                    <line x1="2%" x2="1.500%" y1="4" y2="12" stroke="var(--color-ink)" strokeWidth="5" strokeLinecap="round" />
-                    <line x1={`${(totals.slot / whole) * 98}%`} x2={`${(totals.slot / whole) * 98.500}%`} y1="4" y2="12" stroke="var(--color-ink)" strokeWidth="5" strokeLinecap="round" />
+                    <line
+                        x1="0"
+                        x2={`${(totals.slot / whole) * 100}%`}
+                        y1="3"
+                        y2="3"
+                        stroke="var(--color-ink)"
+                        strokeWidth="6"
+                        strokeLinecap="round"
+                    />
+                    <line
+                        x1="2%"
+                        x2="1.500%"
+                        y1="4"
+                        y2="12"
+                        stroke="var(--color-ink)"
+                        strokeWidth="5"
+                        strokeLinecap="round"
+                    />
+                    <line
+                        x1={`${(totals.slot / whole) * 98}%`}
+                        x2={`${(totals.slot / whole) * 98.5}%`}
+                        y1="4"
+                        y2="12"
+                        stroke="var(--color-ink)"
+                        strokeWidth="5"
+                        strokeLinecap="round"
+                    />
                 </svg>
                 <div className="flex text-[14px] text-ink-soft max-md:hidden" aria-hidden="true">
                     {totals.sections.map((section) => (
-                        <span key={section.id} style={{ flex: `${section.seconds} 1 0` }} className="min-w-[96px] text-center">
+                        <span
+                            key={section.id}
+                            style={{ flex: `${section.seconds} 1 0` }}
+                            className="min-w-[96px] text-center"
+                        >
                             {section.seconds > 0 ? clock(section.seconds) : ''}
                         </span>
                     ))}
@@ -45,7 +93,8 @@ export function Bench({ totals, current, onChoose }: { totals: PlanAnswer['total
             <p className="w-56 shrink-0 max-md:mt-2 max-md:w-auto" aria-live="polite">
                 <strong className="block font-slab text-[24px] leading-7">{clock(totals.planned)} planned</strong>
                 <span className={spare < 0 ? 'rounded bg-butter px-1 font-semibold' : 'text-ink-soft'}>
-                    of a {Math.round(totals.slot / 60)} min slot, {spare < 0 ? `${clock(-spare)} over` : `${clock(spare)} spare`}
+                    of a {Math.round(totals.slot / 60)} min slot,{' '}
+                    {spare < 0 ? `${clock(-spare)} over` : `${clock(spare)} spare`}
                 </span>
             </p>
         </section>

@@ -19,10 +19,30 @@ function Vertebrae({ path, way, done }: { path: (t: number) => [number, number];
             {[0, 0.25, 0.5, 0.75, 1].map((t) => {
                 const [x, y] = path(t);
                 const tilt = turn === 0 ? (Math.atan2(path(t + 0.01)[0] - x, 0.27) * 180) / Math.PI : 0;
-                return <rect key={t} x={-6} y={-2.400} width={12} height={4.800} rx={2} transform={`translate(${x + turn * t * 2},${y}) rotate(${tilt})`} fill={done ? 'var(--color-ink)' : 'none'} stroke={done ? 'none' : 'var(--color-dash)'} strokeWidth={1.300} />;
+                return (
+                    <rect
+                        key={t}
+                        x={-6}
+                        y={-2.4}
+                        width={12}
+                        height={4.8}
+                        rx={2}
+                        transform={`translate(${x + turn * t * 2},${y}) rotate(${tilt})`}
+                        fill={done ? 'var(--color-ink)' : 'none'}
+                        stroke={done ? 'none' : 'var(--color-dash)'}
+                        strokeWidth={1.3}
+                    />
+                );
             })}
             {turn !== 0 && (
-                <path d={`M${-14 * turn} -8q${14 * turn} 12 ${28 * turn} 0l${-1 * turn} 6m${1 * turn} -6l${-7 * turn} -1`} fill="none" stroke={done ? 'var(--color-ink)' : 'var(--color-dash)'} strokeWidth="2.400" strokeLinecap="round" strokeLinejoin="round" />
+                <path
+                    d={`M${-14 * turn} -8q${14 * turn} 12 ${28 * turn} 0l${-1 * turn} 6m${1 * turn} -6l${-7 * turn} -1`}
+                    fill="none"
+                    stroke={done ? 'var(--color-ink)' : 'var(--color-dash)'}
+                    strokeWidth="2.400"
+                    strokeLinecap="round"
+                    strokeLinejoin="round"
+                />
             )}
         </svg>
     );
@@ -57,7 +77,14 @@ export function BodyMap({ answer, zone, onZone, onIdea }: Props) {
                                     <span className="flex items-center gap-1.5">
                                         <strong className="text-[15px]">{clock(row.seconds)}</strong>
                                         <svg width="38" height="9" aria-hidden="true">
-                                            <rect className={`zone-${row.zone}`} width={Math.max(row.seconds > 0 ? 3 : 0, (row.seconds / longest) * 38)} height="9" rx="3" fill="var(--fill)" stroke="var(--edge)" />
+                                            <rect
+                                                className={`zone-${row.zone}`}
+                                                width={Math.max(row.seconds > 0 ? 3 : 0, (row.seconds / longest) * 38)}
+                                                height="9"
+                                                rx="3"
+                                                fill="var(--fill)"
+                                                stroke="var(--edge)"
+                                            />
                                         </svg>
                                     </span>
                                 </span>
@@ -74,7 +101,10 @@ export function BodyMap({ answer, zone, onZone, onIdea }: Props) {
                 {order.map(([key, name, path]) => {
                     const seconds = answer.spine[key];
                     return (
-                        <li key={key} className={`flex h-10 items-center gap-1 rounded-[10px] pl-0.5 text-[14px] leading-[1.1] ${seconds > 0 ? 'bg-white' : 'border-[1.5px] border-dashed border-dash'}`}>
+                        <li
+                            key={key}
+                            className={`flex h-10 items-center gap-1 rounded-[10px] pl-0.5 text-[14px] leading-[1.1] ${seconds > 0 ? 'bg-white' : 'border-[1.5px] border-dashed border-dash'}`}
+                        >
                             <Vertebrae path={path} way={name} done={seconds > 0} />
                             <span>
                                 <strong className="block font-semibold">{name}</strong>

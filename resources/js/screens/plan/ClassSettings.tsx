@@ -20,7 +20,8 @@ interface Props {
 
 /** How this class is taught. Everything is saved as it is chosen. */
 export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
-    const set = (change: Partial<Settings>) => onChange((current) => ({ ...current, settings: { ...current.settings, ...change } }));
+    const set = (change: Partial<Settings>) =>
+        onChange((current) => ({ ...current, settings: { ...current.settings, ...change } }));
     const settings: Settings = plan.settings ?? {};
     const order = settings.order ?? 'head-to-toe';
     return (
@@ -47,7 +48,16 @@ export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
                     hint="Sections and movements may have their own."
                     value={typeof plan.pattern === 'string' ? plan.pattern : ''}
                     onChange={(event) => onChange((current) => ({ ...current, pattern: event.target.value }))}
-                    options={[...(typeof plan.pattern === 'string' ? [] : [['', plan.pattern.name] as const]), ...patterns.map((pattern) => [pattern.id, `${pattern.name}, ${pattern.cycle} s${pattern.retains ? ', with pauses' : ''}`] as const)]}
+                    options={[
+                        ...(typeof plan.pattern === 'string' ? [] : [['', plan.pattern.name] as const]),
+                        ...patterns.map(
+                            (pattern) =>
+                                [
+                                    pattern.id,
+                                    `${pattern.name}, ${pattern.cycle} s${pattern.retains ? ', with pauses' : ''}`,
+                                ] as const,
+                        ),
+                    ]}
                 />
                 <Choice
                     label="Order of the main part"
@@ -82,7 +92,14 @@ export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
                         ['1.5', 'slowly, 90 words a minute'],
                         ['2', 'calmly, 120 words a minute'],
                         ['2.5', 'briskly, 150 words a minute'],
-                        ...([1.5, 2, 2.5].includes(settings.speechRate ?? 2) ? [] : [[String(settings.speechRate), `${Math.round((settings.speechRate ?? 2) * 60)} words a minute`] as const]),
+                        ...([1.5, 2, 2.5].includes(settings.speechRate ?? 2)
+                            ? []
+                            : [
+                                  [
+                                      String(settings.speechRate),
+                                      `${Math.round((settings.speechRate ?? 2) * 60)} words a minute`,
+                                  ] as const,
+                              ]),
                     ]}
                 />
             </div>

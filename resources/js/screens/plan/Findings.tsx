@@ -3,7 +3,11 @@ import type { Finding, PlanAnswer } from '../../api/types/answer-plan';
 import { clock } from '../../parts/time';
 
 export function Pin({ number }: { number: number }) {
-    return <span className="inline-grid h-6 w-6 shrink-0 place-items-center rounded-[50%_50%_50%_6px] bg-ink text-[14px] font-bold leading-none text-butter">{number}</span>;
+    return (
+        <span className="inline-grid h-6 w-6 shrink-0 place-items-center rounded-[50%_50%_50%_6px] bg-ink text-[14px] font-bold leading-none text-butter">
+            {number}
+        </span>
+    );
 }
 
 interface Props {
@@ -40,9 +44,14 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
     );
     if (findings.length === 0) {
         return (
-            <section aria-label="To settle" className="mx-4 my-2 flex min-h-12 items-center gap-4 rounded-[14px] bg-list px-4">
+            <section
+                aria-label="To settle"
+                className="mx-4 my-2 flex min-h-12 items-center gap-4 rounded-[14px] bg-list px-4"
+            >
                 <h2 className="text-[17px]">Nothing to settle.</h2>
-                <span className="text-ink-soft">{totals.slot >= totals.planned ? `${clock(totals.slot - totals.planned)} spare.` : ''}</span>
+                <span className="text-ink-soft">
+                    {totals.slot >= totals.planned ? `${clock(totals.slot - totals.planned)} spare.` : ''}
+                </span>
                 {settled}
             </section>
         );
@@ -53,7 +62,11 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                 <div className="flex w-32 shrink-0 flex-col justify-center pr-3 max-lg:w-full max-lg:flex-row max-lg:flex-wrap max-lg:items-center max-lg:justify-start max-lg:gap-x-4">
                     <h2 className="text-[18px] leading-6">{findings.length} to settle</h2>
                     {findings.length > 3 && (
-                        <button className="min-h-6 text-left text-[14px] underline underline-offset-2" aria-expanded={all} onClick={() => setAll(!all)}>
+                        <button
+                            className="min-h-6 text-left text-[14px] underline underline-offset-2"
+                            aria-expanded={all}
+                            onClick={() => setAll(!all)}
+                        >
                             {all ? 'Show three' : `${findings.length - 3} more`}
                         </button>
                     )}
@@ -61,11 +74,21 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                 </div>
                 <ol className="grid flex-1 gap-x-4 gap-y-2 lg:grid-cols-2 xl:grid-cols-3">
                     {shown.map((finding, index) => (
-                        <li key={finding.key} className="flex items-center gap-2.5 border-butter-deep max-lg:border-t max-lg:py-1 max-sm:flex-wrap lg:border-l lg:pl-3">
+                        <li
+                            key={finding.key}
+                            className="flex items-center gap-2.5 border-butter-deep max-lg:border-t max-lg:py-1 max-sm:flex-wrap lg:border-l lg:pl-3"
+                        >
                             <Pin number={index + 1} />
-                            <button className="min-h-11 min-w-0 flex-1 text-left text-[14px] leading-[1.25] max-lg:text-[16px] max-sm:basis-3/4" title={`${finding.why} ${finding.source}`} onClick={() => finding.entry && onShow(finding.entry)}>
+                            <button
+                                className="min-h-11 min-w-0 flex-1 text-left text-[14px] leading-[1.25] max-lg:text-[16px] max-sm:basis-3/4"
+                                title={`${finding.why} ${finding.source}`}
+                                onClick={() => finding.entry && onShow(finding.entry)}
+                            >
                                 {finding.says}
-                                <span className={finding.entry ? 'sr-only' : 'block text-ink-soft'}> {finding.why}</span>
+                                <span className={finding.entry ? 'sr-only' : 'block text-ink-soft'}>
+                                    {' '}
+                                    {finding.why}
+                                </span>
                             </button>
                             {finding.remedy && (
                                 <button

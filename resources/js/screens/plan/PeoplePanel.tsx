@@ -17,7 +17,9 @@ export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | un
         return (
             <>
                 <h2 className="text-[21px]">{row.name}</h2>
-                <p className="my-3 text-ink-soft">Nobody added. Planning works without; with people, you see here who does what.</p>
+                <p className="my-3 text-ink-soft">
+                    Nobody added. Planning works without; with people, you see here who does what.
+                </p>
                 <a className="button" href="/people">
                     Add your people
                 </a>
@@ -46,7 +48,9 @@ export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | un
                     const person = people.get(version.person);
                     return (
                         <li key={version.person} className="flex gap-3 border-b border-hair py-2.5">
-                            <span className={`grid h-[52px] w-[52px] shrink-0 place-items-center rounded-xl bg-paper zone-${version.zone ?? 'none'}`}>
+                            <span
+                                className={`grid h-[52px] w-[52px] shrink-0 place-items-center rounded-xl bg-paper zone-${version.zone ?? 'none'}`}
+                            >
                                 <FigureDrawing shapes={figures[version.figure]} size={46} />
                             </span>
                             <span className="min-w-0 flex-1 leading-[1.25]">
@@ -57,7 +61,9 @@ export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | un
                                     </span>
                                 </span>
                                 <span className="block text-[15px]">{version.does}</span>
-                                <span className="block text-[14px] text-ink-soft">{[...version.why, ...version.watch].slice(0, 2).join(' ')}</span>
+                                <span className="block text-[14px] text-ink-soft">
+                                    {[...version.why, ...version.watch].slice(0, 2).join(' ')}
+                                </span>
                             </span>
                         </li>
                     );
@@ -71,7 +77,11 @@ export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | un
             <Link className="button mt-2 w-full" to={`/classes/${answer.class.id}/who`}>
                 Change who does what
             </Link>
-            <button className="button button-quiet mt-1 w-full" onClick={() => setEveryone(!everyone)} aria-pressed={everyone}>
+            <button
+                className="button button-quiet mt-1 w-full"
+                onClick={() => setEveryone(!everyone)}
+                aria-pressed={everyone}
+            >
                 {everyone ? 'Only those who need a word' : 'Show everyone'}
             </button>
         </>

@@ -8,7 +8,17 @@ import { zoneNames } from '../../parts/BodyFigure';
 import { SearchFields, useSearch } from '../movements/useSearch';
 
 /** Adds a movement to a class, found as in the library. */
-export function Picker({ into, group, onPick, onClose }: { into: string; group: number | null; onPick: (movement: MovementCard) => void; onClose: () => void }) {
+export function Picker({
+    into,
+    group,
+    onPick,
+    onClose,
+}: {
+    into: string;
+    group: number | null;
+    onPick: (movement: MovementCard) => void;
+    onClose: () => void;
+}) {
     const search = useSearch(group ? { group: String(group) } : {});
     const { filters, set, result } = search;
     return (
@@ -16,7 +26,12 @@ export function Picker({ into, group, onPick, onClose }: { into: string; group: 
             <SearchFields filters={filters} set={set} />
             <div className="mb-4 mt-2 flex flex-wrap gap-2" role="group" aria-label="Region">
                 {[...zoneNames, ['none', 'Breath'] as const].map(([name, words]) => (
-                    <button key={name} className={`button px-3 text-[15px] ${filters.zone === name ? 'border-2 border-ink bg-white' : ''}`} aria-pressed={filters.zone === name} onClick={() => set({ zone: filters.zone === name ? '' : name })}>
+                    <button
+                        key={name}
+                        className={`button px-3 text-[15px] ${filters.zone === name ? 'border-2 border-ink bg-white' : ''}`}
+                        aria-pressed={filters.zone === name}
+                        onClick={() => set({ zone: filters.zone === name ? '' : name })}
+                    >
                         <ZoneShape zone={name === 'none' ? null : name} size={16} />
                         {words}
                     </button>
@@ -28,7 +43,10 @@ export function Picker({ into, group, onPick, onClose }: { into: string; group: 
                 <ul className="grid gap-2 sm:grid-cols-2" aria-busy={result.isPlaceholderData}>
                     {result.data.movements.map((movement) => (
                         <li key={movement.id}>
-                            <button onClick={() => onPick(movement)} className={`flex min-h-[76px] w-full items-center gap-3 rounded-2xl border-[1.5px] border-hair bg-white px-3 py-1 text-left hover:border-ink zone-${movement.zone ?? 'none'}`}>
+                            <button
+                                onClick={() => onPick(movement)}
+                                className={`flex min-h-[76px] w-full items-center gap-3 rounded-2xl border-[1.5px] border-hair bg-white px-3 py-1 text-left hover:border-ink zone-${movement.zone ?? 'none'}`}
+                            >
                                 <FigureDrawing shapes={result.data.figures[movement.figure]} size={60} />
                                 <span className="min-w-0">
                                     <strong className="block leading-tight">{movement.names.plain}</strong>

@@ -16,7 +16,20 @@ import { Bench } from './Bench';
 import { BodyMap } from './BodyMap';
 import { ClassSettings } from './ClassSettings';
 import { without } from '../../parts/without';
-import { bothSides, changeEntry, entryOf, findEntry, insertEntry, moveBy, moveTo, newId, placeOf, removeEntry, stepDose, type SideName } from './edits';
+import {
+    bothSides,
+    changeEntry,
+    entryOf,
+    findEntry,
+    insertEntry,
+    moveBy,
+    moveTo,
+    newId,
+    placeOf,
+    removeEntry,
+    stepDose,
+    type SideName,
+} from './edits';
 import { Findings } from './Findings';
 import { PeoplePanel } from './PeoplePanel';
 import { Picker } from './Picker';
@@ -61,7 +74,10 @@ export default function Plan() {
     const ids = useMemo(() => answer?.entries.map((row) => row.id) ?? [], [answer]);
     const pins = useMemo(() => {
         const byEntry = new Map<string, number[]>();
-        answer?.findings.forEach((finding, index) => finding.entry && byEntry.set(finding.entry, [...(byEntry.get(finding.entry) ?? []), index + 1]));
+        answer?.findings.forEach(
+            (finding, index) =>
+                finding.entry && byEntry.set(finding.entry, [...(byEntry.get(finding.entry) ?? []), index + 1]),
+        );
         return byEntry;
     }, [answer]);
 
@@ -135,7 +151,11 @@ export default function Plan() {
                 case '=':
                 case '-':
                     if (selected) {
-                        edit((plan) => changeEntry(plan, selected, (entry) => stepDose(entry, key === '-' ? -1 : 1, row?.sides === 'one-sided' ? side : null)));
+                        edit((plan) =>
+                            changeEntry(plan, selected, (entry) =>
+                                stepDose(entry, key === '-' ? -1 : 1, row?.sides === 'one-sided' ? side : null),
+                            ),
+                        );
                     }
                     return selected !== null;
                 case 'm':
@@ -164,7 +184,11 @@ export default function Plan() {
                 case '1':
                 case '2':
                 case '3':
-                    document.querySelector<HTMLElement>(`[data-finding="${CSS.escape(findings?.[Number(key) - 1]?.key ?? '')}"]`)?.focus();
+                    document
+                        .querySelector<HTMLElement>(
+                            `[data-finding="${CSS.escape(findings?.[Number(key) - 1]?.key ?? '')}"]`,
+                        )
+                        ?.focus();
                     return true;
                 default:
                     return false;
@@ -231,7 +255,9 @@ export default function Plan() {
         const section = answer.plan.sections[to.section];
         if (from && section) {
             // Dropped on a later row of another section: behind it, so that the end can be reached.
-            edit((plan) => moveTo(plan, String(active.id), section.id, from.section < to.section ? to.index + 1 : to.index));
+            edit((plan) =>
+                moveTo(plan, String(active.id), section.id, from.section < to.section ? to.index + 1 : to.index),
+            );
         }
     };
 
@@ -269,17 +295,23 @@ export default function Plan() {
     if (!answer || !library.data) {
         return (
             <main className="mx-auto max-w-3xl p-8">
-                {library.error ? <Trouble error={library.error} again={() => void library.refetch()} /> : <Waiting what="your class" />}
+                {library.error ? (
+                    <Trouble error={library.error} again={() => void library.refetch()} />
+                ) : (
+                    <Waiting what="your class" />
+                )}
             </main>
         );
     }
 
     const selectedRow = selected ? rows.get(selected) : undefined;
-    const selectedSection = answer.plan.sections.find((section) => section.entries.some((entry) => entry.id === selected))?.id ?? null;
+    const selectedSection =
+        answer.plan.sections.find((section) => section.entries.some((entry) => entry.id === selected))?.id ?? null;
     const names = Object.fromEntries(answer.totals.sections.map((section) => [section.id, section]));
     const map = <BodyMap answer={answer} zone={zone} onZone={setZone} onIdea={idea} />;
     const peoplePanel = <PeoplePanel answer={answer} row={selectedRow} />;
-    const download = (people: boolean) => window.open(`/api/classes/${classId}/file${people ? '?people=1' : ''}`, '_self');
+    const download = (people: boolean) =>
+        window.open(`/api/classes/${classId}/file${people ? '?people=1' : ''}`, '_self');
     const toggleRound = (id: string) => {
         edit((plan) => {
             const place = placeOf(plan, id);
@@ -288,13 +320,23 @@ export default function Plan() {
             const next = place && section?.entries[place.index + 1];
             if (entry?.round) {
                 const round = entry.round;
-                return { ...plan, sections: plan.sections.map((one) => ({ ...one, entries: one.entries.map((e) => (e.round === round ? without(e, 'round') : e)) })) };
+                return {
+                    ...plan,
+                    sections: plan.sections.map((one) => ({
+                        ...one,
+                        entries: one.entries.map((e) => (e.round === round ? without(e, 'round') : e)),
+                    })),
+                };
             }
             if (!next) {
                 return plan;
             }
             const round = next.round ?? newId();
-            return changeEntry(changeEntry(plan, id, (e) => ({ ...e, round })), next.id, (e) => ({ ...e, round }));
+            return changeEntry(
+                changeEntry(plan, id, (e) => ({ ...e, round })),
+                next.id,
+                (e) => ({ ...e, round }),
+            );
         });
     };
 
@@ -315,7 +357,11 @@ export default function Plan() {
                 onSelect={choose}
                 onFill={fill}
             >
-                {entry?.round && <span className="absolute left-1 top-1 rounded bg-channel px-1.5 text-[13px] font-semibold">round</span>}
+                {entry?.round && (
+                    <span className="absolute left-1 top-1 rounded bg-channel px-1.5 text-[13px] font-semibold">
+                        round
+                    </span>
+                )}
                 {isSelected && entry && (
                     <RowEditor
                         entry={entry}
@@ -338,15 +384,28 @@ export default function Plan() {
     return (
         <main className="flex min-h-screen flex-col lg:h-screen lg:overflow-hidden">
             <header className="flex min-h-14 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-1.5 lg:flex-nowrap">
-                <Link to="/" className="flex min-h-11 shrink-0 items-center gap-2.5 rounded-lg font-bold lg:w-[196px]" aria-label="Kind Chair, to your classes">
+                <Link
+                    to="/"
+                    className="flex min-h-11 shrink-0 items-center gap-2.5 rounded-lg font-bold lg:w-[196px]"
+                    aria-label="Kind Chair, to your classes"
+                >
                     <Sign />
                     <span className="max-md:hidden">Kind Chair</span>
                 </Link>
-                <h1 className="min-w-0 shrink-0 truncate text-[24px] max-md:shrink max-md:text-[19px]">{answer.class.title}</h1>
-                <p className="mr-auto min-w-0 flex-1 truncate text-[15px] text-ink-soft max-lg:hidden">{[answer.class.startsAt && dayAndHour(answer.class.startsAt), answer.class.place].filter(Boolean).join(', ')}</p>
+                <h1 className="min-w-0 shrink-0 truncate text-[24px] max-md:shrink max-md:text-[19px]">
+                    {answer.class.title}
+                </h1>
+                <p className="mr-auto min-w-0 flex-1 truncate text-[15px] text-ink-soft max-lg:hidden">
+                    {[answer.class.startsAt && dayAndHour(answer.class.startsAt), answer.class.place]
+                        .filter(Boolean)
+                        .join(', ')}
+                </p>
                 <span aria-live="polite" className="shrink-0 text-[15px] text-ink-soft max-lg:ml-auto">
                     {unsaved ? (
-                        <button className="rounded-lg bg-butter px-3 py-2 font-semibold text-ink" onClick={() => void flush()}>
+                        <button
+                            className="rounded-lg bg-butter px-3 py-2 font-semibold text-ink"
+                            onClick={() => void flush()}
+                        >
                             Not saved{answer.savedAt ? ` since ${hour(answer.savedAt)}` : ''}. Try again
                         </button>
                     ) : (
@@ -354,15 +413,26 @@ export default function Plan() {
                     )}
                 </span>
                 <span className="flex shrink-0">
-                    <button className="button button-quiet px-3" disabled={!answer.canUndo} onClick={() => void step('undo')}>
+                    <button
+                        className="button button-quiet px-3"
+                        disabled={!answer.canUndo}
+                        onClick={() => void step('undo')}
+                    >
                         Undo
                     </button>
-                    <button className="button button-quiet px-3 max-md:hidden" disabled={!answer.canRedo} onClick={() => void step('redo')}>
+                    <button
+                        className="button button-quiet px-3 max-md:hidden"
+                        disabled={!answer.canRedo}
+                        onClick={() => void step('redo')}
+                    >
                         Redo
                     </button>
                     <Menu>
                         <MenuButton className="button button-quiet px-3">More</MenuButton>
-                        <MenuItems anchor="bottom end" className="z-30 w-64 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:6px]">
+                        <MenuItems
+                            anchor="bottom end"
+                            className="z-30 w-64 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:6px]"
+                        >
                             {(
                                 [
                                     ['How this class is taught', () => setSettings(true)],
@@ -375,7 +445,10 @@ export default function Plan() {
                                 ] as [string, () => void][]
                             ).map(([name, run]) => (
                                 <MenuItem key={name}>
-                                    <button className="flex min-h-11 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel" onClick={run}>
+                                    <button
+                                        className="flex min-h-11 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel"
+                                        onClick={run}
+                                    >
                                         {name}
                                     </button>
                                 </MenuItem>
@@ -386,7 +459,11 @@ export default function Plan() {
                 <a className="button shrink-0 px-3 max-md:hidden" href={sheetUrl}>
                     Print cue sheet
                 </a>
-                <button className="button button-main shrink-0" onClick={() => void lead()} disabled={answer.entries.length === 0}>
+                <button
+                    className="button button-main shrink-0"
+                    onClick={() => void lead()}
+                    disabled={answer.entries.length === 0}
+                >
                     <span className="max-md:hidden">Lead this class</span>
                     <span className="md:hidden">Lead</span>
                 </button>
@@ -411,13 +488,26 @@ export default function Plan() {
                     }
                 }}
             />
-            <Findings answer={answer} onRemedy={remedy} onUndo={() => void step('undo')} onShow={(id) => select(id, true)} busy={busy} />
+            <Findings
+                answer={answer}
+                onRemedy={remedy}
+                onUndo={() => void step('undo')}
+                onShow={(id) => select(id, true)}
+                busy={busy}
+            />
             <div className="flex gap-2 px-4 pb-2 lg:hidden">
                 <button className="button flex-1 px-2" onClick={() => setSheet('map')}>
                     {answer.zones.map((one) => (
-                        <ZoneShape key={one.zone} zone={one.zone} size={14} className={one.seconds > 0 ? '' : 'opacity-25'} />
+                        <ZoneShape
+                            key={one.zone}
+                            zone={one.zone}
+                            size={14}
+                            className={one.seconds > 0 ? '' : 'opacity-25'}
+                        />
                     ))}
-                    <span className="max-md:sr-only">{Object.values(answer.spine).filter((seconds) => seconds > 0).length} of 6 directions</span>
+                    <span className="max-md:sr-only">
+                        {Object.values(answer.spine).filter((seconds) => seconds > 0).length} of 6 directions
+                    </span>
                 </button>
                 <button className="button flex-1" onClick={() => setSheet('people')} disabled={!selectedRow}>
                     Who does what
@@ -427,8 +517,14 @@ export default function Plan() {
                 <aside aria-label="Where the minutes go" className="overflow-y-auto pl-4 pr-2 pt-0.5 max-lg:hidden">
                     {map}
                 </aside>
-                <section aria-label="The class, movement by movement" className="flex min-h-0 flex-col bg-list lg:rounded-tl-2xl">
-                    <div className="flex h-9 shrink-0 items-center border-b border-hair pr-[15px] text-[14px] font-semibold max-md:hidden" aria-hidden="true">
+                <section
+                    aria-label="The class, movement by movement"
+                    className="flex min-h-0 flex-col bg-list lg:rounded-tl-2xl"
+                >
+                    <div
+                        className="flex h-9 shrink-0 items-center border-b border-hair pr-[15px] text-[14px] font-semibold max-md:hidden"
+                        aria-hidden="true"
+                    >
                         <span className="flex-1" />
                         <span className="relative h-full w-[320px] leading-9">
                             <span className="absolute left-[33px] font-normal text-ink-soft">60 s</span>
@@ -436,48 +532,84 @@ export default function Plan() {
                             <span className="absolute right-[76px]">Right side</span>
                             <span className="absolute right-[33px] font-normal text-ink-soft">60 s</span>
                         </span>
-                        <span className="w-[148px] pl-1">{answer.people.length > 0 ? `Your ${answer.people.length === 1 ? 'one person' : `${answer.people.length} people`}` : ''}</span>
+                        <span className="w-[148px] pl-1">
+                            {answer.people.length > 0
+                                ? `Your ${answer.people.length === 1 ? 'one person' : `${answer.people.length} people`}`
+                                : ''}
+                        </span>
                     </div>
                     <div ref={list} className="relative min-h-0 flex-1 lg:overflow-y-auto">
-                    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-                        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-                            {answer.plan.sections.map((section) => {
-                                const drawn = section.entries.flatMap((entry) => rows.get(entry.id) ?? []);
-                                return (
-                                    <div key={section.id}>
-                                        <div className="sticky top-0 z-20 flex h-11 items-center gap-3 border-b border-hair bg-list pl-3 pr-2">
-                                            <h2 className="text-[18px]">{names[section.id]?.name}</h2>
-                                            <button className="button min-h-11 border-none bg-transparent px-2 py-1 text-[15px] underline decoration-rule underline-offset-4" onClick={() => setAdding({ section: section.id, index: section.entries.length })}>
-                                                Add<span className="sr-only"> to {names[section.id]?.name}</span>
-                                            </button>
-                                            <span className="text-[15px] text-ink-soft">{clock(names[section.id]?.seconds ?? 0)}</span>
+                        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+                            <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+                                {answer.plan.sections.map((section) => {
+                                    const drawn = section.entries.flatMap((entry) => rows.get(entry.id) ?? []);
+                                    return (
+                                        <div key={section.id}>
+                                            <div className="sticky top-0 z-20 flex h-11 items-center gap-3 border-b border-hair bg-list pl-3 pr-2">
+                                                <h2 className="text-[18px]">{names[section.id]?.name}</h2>
+                                                <button
+                                                    className="button min-h-11 border-none bg-transparent px-2 py-1 text-[15px] underline decoration-rule underline-offset-4"
+                                                    onClick={() =>
+                                                        setAdding({
+                                                            section: section.id,
+                                                            index: section.entries.length,
+                                                        })
+                                                    }
+                                                >
+                                                    Add<span className="sr-only"> to {names[section.id]?.name}</span>
+                                                </button>
+                                                <span className="text-[15px] text-ink-soft">
+                                                    {clock(names[section.id]?.seconds ?? 0)}
+                                                </span>
+                                            </div>
+                                            <ol>{drawn.map(drawRow)}</ol>
+                                            {section.entries.length === 0 && (
+                                                <button
+                                                    className="m-3 flex min-h-14 w-[calc(100%-24px)] items-center justify-center gap-3 rounded-xl border-[1.5px] border-dashed border-dash text-ink-soft hover:border-ink hover:text-ink"
+                                                    onClick={() => setAdding({ section: section.id, index: 0 })}
+                                                >
+                                                    Add the first movement of {names[section.id]?.name}
+                                                </button>
+                                            )}
                                         </div>
-                                        <ol>{drawn.map(drawRow)}</ol>
-                                        {section.entries.length === 0 && (
-                                            <button className="m-3 flex min-h-14 w-[calc(100%-24px)] items-center justify-center gap-3 rounded-xl border-[1.5px] border-dashed border-dash text-ink-soft hover:border-ink hover:text-ink" onClick={() => setAdding({ section: section.id, index: 0 })}>
-                                                Add the first movement of {names[section.id]?.name}
-                                            </button>
-                                        )}
-                                    </div>
-                                );
-                            })}
-                        </SortableContext>
-                    </DndContext>
+                                    );
+                                })}
+                            </SortableContext>
+                        </DndContext>
                     </div>
                 </section>
-                <aside aria-label="Who does what" ref={panel} tabIndex={-1} className="overflow-y-auto border-l-2 border-ink bg-white px-4 py-3 max-lg:hidden">
+                <aside
+                    aria-label="Who does what"
+                    ref={panel}
+                    tabIndex={-1}
+                    className="overflow-y-auto border-l-2 border-ink bg-white px-4 py-3 max-lg:hidden"
+                >
                     {peoplePanel}
                 </aside>
             </div>
 
-            {adding && <Picker into={names[adding.section]?.name ?? 'the class'} group={answer.class.group?.id ?? null} onPick={pick} onClose={() => setAdding(null)} />}
+            {adding && (
+                <Picker
+                    into={names[adding.section]?.name ?? 'the class'}
+                    group={answer.class.group?.id ?? null}
+                    onPick={pick}
+                    onClose={() => setAdding(null)}
+                />
+            )}
             <Sheet title="Minutes and directions" open={sheet === 'map'} onClose={() => setSheet(null)}>
                 {map}
             </Sheet>
             <Sheet title="Who does what" open={sheet === 'people'} onClose={() => setSheet(null)}>
                 {peoplePanel}
             </Sheet>
-            {settings && <ClassSettings plan={answer.plan} patterns={library.data.patterns} onChange={edit} onClose={() => setSettings(false)} />}
+            {settings && (
+                <ClassSettings
+                    plan={answer.plan}
+                    patterns={library.data.patterns}
+                    onChange={edit}
+                    onClose={() => setSettings(false)}
+                />
+            )}
             <Sheet title="Keys for this screen" open={help} onClose={() => setHelp(false)}>
                 <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
                     {keys.map(([key, does]) => (
@@ -490,16 +622,24 @@ export default function Plan() {
             </Sheet>
             {conflict && (
                 <Sheet title="Two versions of this class" open onClose={() => void settle(false)}>
-                    <p className="mb-4">This class was changed in another window while you were working here. Both versions are kept. Which one would you like to go on with?</p>
+                    <p className="mb-4">
+                        This class was changed in another window while you were working here. Both versions are kept.
+                        Which one would you like to go on with?
+                    </p>
                     <div className="grid gap-3">
                         <button className="button button-main min-h-16" onClick={() => void settle(true)}>
-                            Mine, from this window: {conflict.yourPlan.sections.reduce((sum, section) => sum + section.entries.length, 0)} movements
+                            Mine, from this window:{' '}
+                            {conflict.yourPlan.sections.reduce((sum, section) => sum + section.entries.length, 0)}{' '}
+                            movements
                         </button>
                         <button className="button min-h-16" onClick={() => void settle(false)}>
-                            The other one: {conflict.theirs.entries.length} movements, {clock(conflict.theirs.totals.planned)}
+                            The other one: {conflict.theirs.entries.length} movements,{' '}
+                            {clock(conflict.theirs.totals.planned)}
                         </button>
                     </div>
-                    <p className="mt-4 text-[15px] text-ink-soft">You can come back to the version from before with Undo.</p>
+                    <p className="mt-4 text-[15px] text-ink-soft">
+                        You can come back to the version from before with Undo.
+                    </p>
                 </Sheet>
             )}
         </main>

@@ -21,7 +21,19 @@ const small = 'button min-h-11 px-2.5 py-1 text-[15px]';
 const pick = 'field min-h-11 w-auto max-w-44 px-2 py-1 text-[15px]';
 
 /** The chosen movement's own controls, under its row. */
-export function RowEditor({ entry, row, findings, patterns, side, settingsFirst, inRound, onChange, onMove, onRemove, onRound }: Props) {
+export function RowEditor({
+    entry,
+    row,
+    findings,
+    patterns,
+    side,
+    settingsFirst,
+    inRound,
+    onChange,
+    onMove,
+    onRemove,
+    onRound,
+}: Props) {
     const { unit, amount } = doseParts(entry.dose);
     const sided = row.sides === 'one-sided';
     const sideChoice = (entry.except ?? []).find((exception) => exception.side && exception.dose === null)?.side;
@@ -36,14 +48,29 @@ export function RowEditor({ entry, row, findings, patterns, side, settingsFirst,
             ))}
             {row.newer && (
                 <p className="flex w-full flex-wrap items-center gap-3 rounded-lg bg-channel px-3 py-1.5 text-[15px]">
-                    <span className="mr-auto">You have changed this movement since. The class keeps the version it was planned with.</span>
-                    <button className={small} onClick={() => onChange((e) => ({ ...e, movement: row.newer?.id ?? e.movement, variation: row.newer?.variation ?? e.variation }))}>
+                    <span className="mr-auto">
+                        You have changed this movement since. The class keeps the version it was planned with.
+                    </span>
+                    <button
+                        className={small}
+                        onClick={() =>
+                            onChange((e) => ({
+                                ...e,
+                                movement: row.newer?.id ?? e.movement,
+                                variation: row.newer?.variation ?? e.variation,
+                            }))
+                        }
+                    >
                         Use the newer one
                     </button>
                 </p>
             )}
             <span className="flex items-center gap-1" role="group" aria-label={`Dose${side ? `, ${side} side` : ''}`}>
-                <button className={`${small} w-11`} aria-label={`One less${side ? ` on the ${side}` : ''}`} onClick={() => onChange((e) => stepDose(e, -1, side))}>
+                <button
+                    className={`${small} w-11`}
+                    aria-label={`One less${side ? ` on the ${side}` : ''}`}
+                    onClick={() => onChange((e) => stepDose(e, -1, side))}
+                >
                     −
                 </button>
                 <select
@@ -60,11 +87,20 @@ export function RowEditor({ entry, row, findings, patterns, side, settingsFirst,
                     <option value="repetitions">{amount} times</option>
                     <option value="seconds">{amount} seconds</option>
                 </select>
-                <button className={`${small} w-11`} aria-label={`One more${side ? ` on the ${side}` : ''}`} onClick={() => onChange((e) => stepDose(e, 1, side))}>
+                <button
+                    className={`${small} w-11`}
+                    aria-label={`One more${side ? ` on the ${side}` : ''}`}
+                    onClick={() => onChange((e) => stepDose(e, 1, side))}
+                >
                     +
                 </button>
             </span>
-            <select className={pick} aria-label="Variation" value={entry.variation} onChange={(event) => onChange((e) => ({ ...e, variation: event.target.value }))}>
+            <select
+                className={pick}
+                aria-label="Variation"
+                value={entry.variation}
+                onChange={(event) => onChange((e) => ({ ...e, variation: event.target.value }))}
+            >
                 {row.variations.map((variation) => (
                     <option key={variation.id} value={variation.id}>
                         {variation.name}
@@ -166,7 +202,12 @@ export function RowEditor({ entry, row, findings, patterns, side, settingsFirst,
                     }
                 }}
             />
-            <button className={small} aria-pressed={inRound} onClick={onRound} title="Do this and the movement below on one side first, then both on the other">
+            <button
+                className={small}
+                aria-pressed={inRound}
+                onClick={onRound}
+                title="Do this and the movement below on one side first, then both on the other"
+            >
                 {inRound ? 'Leave the round' : 'Round with next'}
             </button>
             <span className="ml-auto flex gap-1">

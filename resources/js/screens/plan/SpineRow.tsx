@@ -18,12 +18,21 @@ function People({ row }: { row: Row }) {
     if (total === 0) {
         return <span className="text-[14px] text-ink-soft">Nobody added</span>;
     }
-    const words = marks.filter((mark) => row.counts[mark] > 0).map((mark) => `${row.counts[mark]} ${mark === 'none' ? (row.counts[mark] === 1 ? 'has no version' : 'have no version') : mark}`);
+    const words = marks
+        .filter((mark) => row.counts[mark] > 0)
+        .map(
+            (mark) =>
+                `${row.counts[mark]} ${mark === 'none' ? (row.counts[mark] === 1 ? 'has no version' : 'have no version') : mark}`,
+        );
     return (
         <>
             <span className="flex flex-wrap items-center gap-[2px]" aria-hidden="true">
                 {total <= 12
-                    ? marks.flatMap((mark) => Array.from({ length: row.counts[mark] }, (_, index) => <MarkSign key={mark + index} mark={mark} size={mark === 'none' ? 15 : 12} />))
+                    ? marks.flatMap((mark) =>
+                          Array.from({ length: row.counts[mark] }, (_, index) => (
+                              <MarkSign key={mark + index} mark={mark} size={mark === 'none' ? 15 : 12} />
+                          )),
+                      )
                     : marks
                           .filter((mark) => row.counts[mark] > 0)
                           .map((mark) => (
@@ -47,12 +56,29 @@ function People({ row }: { row: Row }) {
     );
 }
 
-function Sides({ row, before, after, chosen }: { row: Row; before: ZoneName | null | undefined; after: ZoneName | null | undefined; chosen: 'left' | 'right' | null }) {
+function Sides({
+    row,
+    before,
+    after,
+    chosen,
+}: {
+    row: Row;
+    before: ZoneName | null | undefined;
+    after: ZoneName | null | undefined;
+    chosen: 'left' | 'right' | null;
+}) {
     const together = row.sides === 'together' || row.sides === 'midline';
     const inner = together ? 0 : 25;
-    const link = (zone: ZoneName | null | undefined) => (zone === undefined ? 'transparent' : zone === null ? '#9db4ac' : undefined);
+    const link = (zone: ZoneName | null | undefined) =>
+        zone === undefined ? 'transparent' : zone === null ? '#9db4ac' : undefined;
     return (
-        <svg width={HALF * 2} height={68} viewBox={`${-HALF} -34 ${HALF * 2} 68`} aria-hidden="true" className="max-md:scale-90">
+        <svg
+            width={HALF * 2}
+            height={68}
+            viewBox={`${-HALF} -34 ${HALF * 2} 68`}
+            aria-hidden="true"
+            className="max-md:scale-90"
+        >
             <rect x={-20} y={-34} width={40} height={68} fill="var(--color-channel)" />
             {[30, 60].map((tick) => (
                 <g key={tick} stroke="var(--color-hair)">
@@ -61,17 +87,40 @@ function Sides({ row, before, after, chosen }: { row: Row; before: ZoneName | nu
                 </g>
             ))}
             <g className={`zone-${before ?? 'none'}`}>
-                <rect x={-4.500} y={-34} width={9} height={18} fill={link(before) ?? 'var(--fill)'} />
+                <rect x={-4.5} y={-34} width={9} height={18} fill={link(before) ?? 'var(--fill)'} />
             </g>
             <g className={`zone-${row.zone ?? 'none'}`}>
-                <rect x={-4.500} y={-18} width={9} height={after === undefined ? 18 : 52} fill="var(--fill)" />
-                {chosen && <rect x={chosen === 'left' ? -HALF + 2 : 22} y={-26} width={HALF - 24} height={52} rx={10} fill="none" stroke="var(--color-ink)" strokeWidth={1.500} strokeDasharray="2 4" />}
+                <rect x={-4.5} y={-18} width={9} height={after === undefined ? 18 : 52} fill="var(--fill)" />
+                {chosen && (
+                    <rect
+                        x={chosen === 'left' ? -HALF + 2 : 22}
+                        y={-26}
+                        width={HALF - 24}
+                        height={52}
+                        rx={10}
+                        fill="none"
+                        stroke="var(--color-ink)"
+                        strokeWidth={1.5}
+                        strokeDasharray="2 4"
+                    />
+                )}
                 <Bar seconds={row.left.seconds} breaths={row.left.breaths} scale={SCALE} mirrored inner={inner} />
-                <Bar seconds={row.right.seconds} breaths={row.right.breaths} scale={SCALE} mirrored={false} inner={inner} />
+                <Bar
+                    seconds={row.right.seconds}
+                    breaths={row.right.breaths}
+                    scale={SCALE}
+                    mirrored={false}
+                    inner={inner}
+                />
                 {row.missing && (
                     <rect
-                        x={row.missing.side === 'right' ? 25 + Math.min(96, row.right.seconds) * SCALE : -(25 + Math.min(96, row.left.seconds) * SCALE) - Math.max(20, Math.min(96, row.missing.seconds) * SCALE)}
-                        y={-12.500}
+                        x={
+                            row.missing.side === 'right'
+                                ? 25 + Math.min(96, row.right.seconds) * SCALE
+                                : -(25 + Math.min(96, row.left.seconds) * SCALE) -
+                                  Math.max(20, Math.min(96, row.missing.seconds) * SCALE)
+                        }
+                        y={-12.5}
                         width={Math.max(20, Math.min(96, row.missing.seconds) * SCALE)}
                         height={HEIGHT}
                         rx={5}
@@ -91,8 +140,26 @@ function Sides({ row, before, after, chosen }: { row: Row; before: ZoneName | nu
                     <ZoneShape zone={row.secondZone} size={15} />
                 </svg>
             )}
-            {row.rowsToMove !== 0 && <path d="M0 -36v6l-16 6l30 6l-14 5" fill="none" stroke="var(--color-butter-deep)" strokeWidth="13" strokeLinejoin="round" strokeLinecap="round" />}
-            {row.rowsToMove !== 0 && <path d="M0 -36v6l-16 6l30 6l-14 5" fill="none" stroke="var(--color-ink)" strokeWidth="5" strokeLinejoin="round" strokeLinecap="round" />}
+            {row.rowsToMove !== 0 && (
+                <path
+                    d="M0 -36v6l-16 6l30 6l-14 5"
+                    fill="none"
+                    stroke="var(--color-butter-deep)"
+                    strokeWidth="13"
+                    strokeLinejoin="round"
+                    strokeLinecap="round"
+                />
+            )}
+            {row.rowsToMove !== 0 && (
+                <path
+                    d="M0 -36v6l-16 6l30 6l-14 5"
+                    fill="none"
+                    stroke="var(--color-ink)"
+                    strokeWidth="5"
+                    strokeLinejoin="round"
+                    strokeLinecap="round"
+                />
+            )}
         </svg>
     );
 }
@@ -111,10 +178,28 @@ interface Props {
     children?: ReactNode;
 }
 
-export const SpineRow = memo(function SpineRow({ row, shapes, selected, dimmed, chosen, pins, before, after, onSelect, onFill, children }: Props) {
+export const SpineRow = memo(function SpineRow({
+    row,
+    shapes,
+    selected,
+    dimmed,
+    chosen,
+    pins,
+    before,
+    after,
+    onSelect,
+    onFill,
+    children,
+}: Props) {
     const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: row.id });
-    const style: CSSProperties = { transform: transform ? `translate3d(0,${transform.y}px,0)` : undefined, transition: transition ?? undefined };
-    const sidesSay = row.sides === 'together' || row.sides === 'midline' ? `${clock(row.left.seconds)} together` : `left ${clock(row.left.seconds)}, right ${clock(row.right.seconds)}`;
+    const style: CSSProperties = {
+        transform: transform ? `translate3d(0,${transform.y}px,0)` : undefined,
+        transition: transition ?? undefined,
+    };
+    const sidesSay =
+        row.sides === 'together' || row.sides === 'midline'
+            ? `${clock(row.left.seconds)} together`
+            : `left ${clock(row.left.seconds)}, right ${clock(row.right.seconds)}`;
     const hole = row.missing && !row.onPurpose ? row.missing : null;
     return (
         <li
@@ -126,7 +211,14 @@ export const SpineRow = memo(function SpineRow({ row, shapes, selected, dimmed, 
         >
             <div className="grid grid-cols-[60px_minmax(0,1fr)] items-center md:grid-cols-[56px_62px_minmax(150px,1fr)_320px_148px]">
                 <span className="hidden pl-3 text-[15px] tabular-nums text-ink-soft md:block">{clock(row.start)}</span>
-                <span className="cursor-grab pl-2 md:touch-none md:pl-0" {...listeners} {...attributes} tabIndex={-1} role="presentation" title="Drag to move">
+                <span
+                    className="cursor-grab pl-2 md:touch-none md:pl-0"
+                    {...listeners}
+                    {...attributes}
+                    tabIndex={-1}
+                    role="presentation"
+                    title="Drag to move"
+                >
                     <FigureDrawing shapes={shapes} size={62} className="max-md:h-12 max-md:w-12" />
                 </span>
                 <button
@@ -159,9 +251,17 @@ export const SpineRow = memo(function SpineRow({ row, shapes, selected, dimmed, 
                             {row[hole.side].seconds > 0 ? ' rest' : ' side'}
                         </button>
                     )}
-                    {row.missing && row.onPurpose && <span className={`absolute top-[25px] text-[14px] text-ink-soft ${row.missing.side === 'right' ? 'left-[192px]' : 'right-[192px]'}`}>on purpose</span>}
+                    {row.missing && row.onPurpose && (
+                        <span
+                            className={`absolute top-[25px] text-[14px] text-ink-soft ${row.missing.side === 'right' ? 'left-[192px]' : 'right-[192px]'}`}
+                        >
+                            on purpose
+                        </span>
+                    )}
                     {row.rowsToMove !== 0 && !hole && (
-                        <span className="absolute left-[180px] top-0 rounded bg-butter px-1.5 text-[14px] font-semibold leading-5">kink: {row.rowsToMove > 0 ? 'back up' : 'too early'}</span>
+                        <span className="absolute left-[180px] top-0 rounded bg-butter px-1.5 text-[14px] font-semibold leading-5">
+                            kink: {row.rowsToMove > 0 ? 'back up' : 'too early'}
+                        </span>
                     )}
                 </span>
                 <span className="min-w-0 pl-1 max-md:order-3 max-md:col-span-2 max-md:flex max-md:items-center max-md:gap-3 max-md:px-3 max-md:pb-2">

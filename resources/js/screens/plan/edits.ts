@@ -12,15 +12,34 @@ export function findEntry(plan: PlanDocument, id: string): PlanEntry | undefined
 }
 
 export function changeEntry(plan: PlanDocument, id: string, change: (entry: PlanEntry) => PlanEntry): PlanDocument {
-    return { ...plan, sections: plan.sections.map((section) => ({ ...section, entries: section.entries.map((entry) => (entry.id === id ? change(entry) : entry)) })) };
+    return {
+        ...plan,
+        sections: plan.sections.map((section) => ({
+            ...section,
+            entries: section.entries.map((entry) => (entry.id === id ? change(entry) : entry)),
+        })),
+    };
 }
 
 export function removeEntry(plan: PlanDocument, id: string): PlanDocument {
-    return { ...plan, sections: plan.sections.map((section) => ({ ...section, entries: section.entries.filter((entry) => entry.id !== id) })) };
+    return {
+        ...plan,
+        sections: plan.sections.map((section) => ({
+            ...section,
+            entries: section.entries.filter((entry) => entry.id !== id),
+        })),
+    };
 }
 
 export function insertEntry(plan: PlanDocument, sectionId: string, index: number, entry: PlanEntry): PlanDocument {
-    return { ...plan, sections: plan.sections.map((section) => (section.id === sectionId ? { ...section, entries: [...section.entries.slice(0, index), entry, ...section.entries.slice(index)] } : section)) };
+    return {
+        ...plan,
+        sections: plan.sections.map((section) =>
+            section.id === sectionId
+                ? { ...section, entries: [...section.entries.slice(0, index), entry, ...section.entries.slice(index)] }
+                : section,
+        ),
+    };
 }
 
 export function placeOf(plan: PlanDocument, id: string): { section: number; index: number } | null {
@@ -76,7 +95,9 @@ export function stepDose(entry: PlanEntry, by: number, side: SideName | null): P
         return { ...entry, dose: stepped(entry.dose, by) };
     }
     const own = entry.except?.find((exception) => exception.side === side && exception.dose !== null);
-    const others = (entry.except ?? []).filter((exception) => exception !== own && !(exception.side === side && exception.dose === null));
+    const others = (entry.except ?? []).filter(
+        (exception) => exception !== own && !(exception.side === side && exception.dose === null),
+    );
     return { ...entry, except: [...others, { side, dose: stepped(own?.dose ?? entry.dose, by) }] };
 }
 

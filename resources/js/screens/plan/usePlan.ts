@@ -61,7 +61,11 @@ export function usePlan(classId: string) {
                 take(next);
             } catch (problem) {
                 if (problem instanceof Refusal && problem.status === 409) {
-                    setConflict({ yours: problem.body.yours as number, yourPlan: plan, theirs: problem.body.theirs as PlanAnswer });
+                    setConflict({
+                        yours: problem.body.yours as number,
+                        yourPlan: plan,
+                        theirs: problem.body.theirs as PlanAnswer,
+                    });
                     pending.current = null;
                     keep(draftName(classId), null);
                     setUnsaved(false);
@@ -145,7 +149,12 @@ export function usePlan(classId: string) {
                 await new Promise((done) => setTimeout(done, 20));
             }
             try {
-                take(await api.post<PlanAnswer>(`classes/${classId}/${path}`, { revision: base.current?.revision, ...body }));
+                take(
+                    await api.post<PlanAnswer>(`classes/${classId}/${path}`, {
+                        revision: base.current?.revision,
+                        ...body,
+                    }),
+                );
                 return true;
             } catch (problem) {
                 setSaid((problem as Error).message);
@@ -163,7 +172,11 @@ export function usePlan(classId: string) {
             if (!conflict) {
                 return;
             }
-            take(mine ? await api.put<PlanAnswer>(`classes/${classId}/current`, { revision: conflict.yours }) : conflict.theirs);
+            take(
+                mine
+                    ? await api.put<PlanAnswer>(`classes/${classId}/current`, { revision: conflict.yours })
+                    : conflict.theirs,
+            );
             setConflict(null);
         },
         [classId, conflict, take],

@@ -15,11 +15,37 @@ import { clock, plural } from '../../parts/time';
 import { ZoneShape } from '../../parts/ZoneShape';
 
 /** One person in one movement: what they do and why, and a version of the teacher's choice. */
-function Cell({ classId, person, entry, cell, onDone, onClose }: { classId: string; person: MatrixPerson; entry: MatrixEntry; cell: MatrixCell; onDone: (answer: MatrixAnswer) => void; onClose: () => void }) {
+function Cell({
+    classId,
+    person,
+    entry,
+    cell,
+    onDone,
+    onClose,
+}: {
+    classId: string;
+    person: MatrixPerson;
+    entry: MatrixEntry;
+    cell: MatrixCell;
+    onDone: (answer: MatrixAnswer) => void;
+    onClose: () => void;
+}) {
     const figures = useFigures([cell.figure]);
     const [breaks, setBreaks] = useState<string[]>([]);
     const [problem, setProblem] = useState<Error | null>(null);
-    const [field, setField, forget] = useKept(`choice:${classId}:${person.id}:${entry.id}`, () => ({ variation: cell.variation && entry.variations.some((one) => one.id === cell.variation) ? cell.variation : (entry.variations[0]?.id ?? ''), prop: '', note: '', reason: '' }), 'tab');
+    const [field, setField, forget] = useKept(
+        `choice:${classId}:${person.id}:${entry.id}`,
+        () => ({
+            variation:
+                cell.variation && entry.variations.some((one) => one.id === cell.variation)
+                    ? cell.variation
+                    : (entry.variations[0]?.id ?? ''),
+            prop: '',
+            note: '',
+            reason: '',
+        }),
+        'tab',
+    );
     const [busy, setBusy] = useState(false);
     const close = () => {
         forget();
@@ -31,7 +57,13 @@ function Cell({ classId, person, entry, cell, onDone, onClose }: { classId: stri
         }
         setBusy(true);
         try {
-            const body = { participant: person.id, entry: entry.id, ...field, variation: field.variation === 'rest' ? null : field.variation, confirmed };
+            const body = {
+                participant: person.id,
+                entry: entry.id,
+                ...field,
+                variation: field.variation === 'rest' ? null : field.variation,
+                confirmed,
+            };
             onDone(await api.post<MatrixAnswer>(`classes/${classId}/choices`, body));
             close();
         } catch (error) {
@@ -88,10 +120,28 @@ function Cell({ classId, person, entry, cell, onDone, onClose }: { classId: stri
                         <option value="rest">Rests</option>
                     </select>
                     <div className="grid gap-3 sm:grid-cols-2">
-                        <TextField label="With" placeholder="Cushion, towel" maxLength={60} value={field.prop} onChange={(event) => setField({ ...field, prop: event.target.value })} />
-                        <TextField label="Note" maxLength={120} value={field.note} onChange={(event) => setField({ ...field, note: event.target.value })} />
+                        <TextField
+                            label="With"
+                            placeholder="Cushion, towel"
+                            maxLength={60}
+                            value={field.prop}
+                            onChange={(event) => setField({ ...field, prop: event.target.value })}
+                        />
+                        <TextField
+                            label="Note"
+                            maxLength={120}
+                            value={field.note}
+                            onChange={(event) => setField({ ...field, note: event.target.value })}
+                        />
                     </div>
-                    <TextField label="Why" hint="Kept with the choice." maxLength={300} value={field.reason} error={problem instanceof Refusal ? problem.fields.reason : undefined} onChange={(event) => setField({ ...field, reason: event.target.value })} />
+                    <TextField
+                        label="Why"
+                        hint="Kept with the choice."
+                        maxLength={300}
+                        value={field.reason}
+                        error={problem instanceof Refusal ? problem.fields.reason : undefined}
+                        onChange={(event) => setField({ ...field, reason: event.target.value })}
+                    />
                     {breaks.length > 0 && (
                         <div role="alert" className="rounded-2xl bg-butter px-4 py-3">
                             <strong>This goes against what is noted:</strong>
@@ -110,16 +160,22 @@ function Cell({ classId, person, entry, cell, onDone, onClose }: { classId: stri
                                 type="button"
                                 className="button mr-auto"
                                 onClick={() =>
-                                    void api.delete<MatrixAnswer>(`classes/${classId}/choices/${person.id}/${encodeURIComponent(entry.id)}`).then((answer) => {
-                                        onDone(answer);
-                                        onClose();
-                                    })
+                                    void api
+                                        .delete<MatrixAnswer>(
+                                            `classes/${classId}/choices/${person.id}/${encodeURIComponent(entry.id)}`,
+                                        )
+                                        .then((answer) => {
+                                            onDone(answer);
+                                            onClose();
+                                        })
                                 }
                             >
                                 Back to what was worked out
                             </button>
                         )}
-                        <button className="button button-main">{breaks.length > 0 ? 'Choose it all the same' : 'Choose this'}</button>
+                        <button className="button button-main">
+                            {breaks.length > 0 ? 'Choose it all the same' : 'Choose this'}
+                        </button>
                     </div>
                 </form>
             </div>
@@ -130,7 +186,10 @@ function Cell({ classId, person, entry, cell, onDone, onClose }: { classId: stri
 /** Everyone and every movement of a class at a glance. */
 export default function WhoDoesWhat() {
     const { classId = '' } = useParams();
-    const answer = useQuery({ queryKey: ['matrix', classId], queryFn: () => api.get<MatrixAnswer>(`classes/${classId}/matrix`) });
+    const answer = useQuery({
+        queryKey: ['matrix', classId],
+        queryFn: () => api.get<MatrixAnswer>(`classes/${classId}/matrix`),
+    });
     const [open, setOpen] = useState<{ person: number; entry: number } | null>(null);
     if (answer.error) {
         return <Trouble error={answer.error} again={() => void answer.refetch()} />;
@@ -145,7 +204,10 @@ export default function WhoDoesWhat() {
     const held = choices.filter((one) => !one.isEnded).length;
     return (
         <>
-            <PageTitle title="Who does what" below={`${answer.data.class}: ${Math.floor(inclusion * 100)} % of everyone’s time is spent moving with the group`}>
+            <PageTitle
+                title="Who does what"
+                below={`${answer.data.class}: ${Math.floor(inclusion * 100)} % of everyone’s time is spent moving with the group`}
+            >
                 <Link className="button" to={`/classes/${classId}/readiness`}>
                     Check before class
                 </Link>
@@ -160,7 +222,10 @@ export default function WhoDoesWhat() {
                 <EmptyPlace
                     title={people.length === 0 ? 'Nobody is noted for this class' : 'Nothing is planned yet'}
                     action={
-                        <Link className="button button-main" to={people.length === 0 ? '/people' : `/classes/${classId}/plan`}>
+                        <Link
+                            className="button button-main"
+                            to={people.length === 0 ? '/people' : `/classes/${classId}/plan`}
+                        >
                             {people.length === 0 ? 'To your people' : 'Plan this class'}
                         </Link>
                     }
@@ -168,17 +233,32 @@ export default function WhoDoesWhat() {
                     With people and movements, this page shows who does each one fully, adapted, or rests.
                 </EmptyPlace>
             ) : (
-                <div className="overflow-x-auto rounded-2xl bg-white" tabIndex={0} role="group" aria-label="People and movements">
+                <div
+                    className="overflow-x-auto rounded-2xl bg-white"
+                    tabIndex={0}
+                    role="group"
+                    aria-label="People and movements"
+                >
                     <table className="border-collapse text-[15px]">
                         <thead>
                             <tr>
-                                <th scope="col" className="sticky left-0 z-10 min-w-44 bg-white px-3 py-2 text-left align-bottom">
+                                <th
+                                    scope="col"
+                                    className="sticky left-0 z-10 min-w-44 bg-white px-3 py-2 text-left align-bottom"
+                                >
                                     Name
                                 </th>
                                 {entries.map((one) => (
-                                    <th key={one.id} scope="col" className={`h-44 w-11 p-0 align-bottom zone-${one.zone ?? 'none'}`}>
+                                    <th
+                                        key={one.id}
+                                        scope="col"
+                                        className={`h-44 w-11 p-0 align-bottom zone-${one.zone ?? 'none'}`}
+                                    >
                                         <span className="flex flex-col items-center justify-end gap-1 pb-1">
-                                            <span className="max-h-36 overflow-hidden font-normal [writing-mode:sideways-lr]" title={one.name}>
+                                            <span
+                                                className="max-h-36 overflow-hidden font-normal [writing-mode:sideways-lr]"
+                                                title={one.name}
+                                            >
                                                 {one.name}
                                             </span>
                                             <ZoneShape zone={one.zone} size={16} />
@@ -197,7 +277,10 @@ export default function WhoDoesWhat() {
                             {people.map((row, at) => (
                                 <tr key={row.id} className="border-t border-hair">
                                     <th scope="row" className="sticky left-0 z-10 bg-white px-3 text-left">
-                                        <a className="inline-flex min-h-11 items-center underline decoration-hair underline-offset-4 hover:decoration-ink" href={`/classes/${classId}/who/${row.id}`}>
+                                        <a
+                                            className="inline-flex min-h-11 items-center underline decoration-hair underline-offset-4 hover:decoration-ink"
+                                            href={`/classes/${classId}/who/${row.id}`}
+                                        >
                                             {row.name}
                                         </a>
                                     </th>
@@ -215,7 +298,9 @@ export default function WhoDoesWhat() {
                                     <td className="whitespace-nowrap px-3">{Math.floor(row.share * 100)} %</td>
                                     <td className="whitespace-nowrap px-3">
                                         {clock(row.left)}, {clock(row.right)}
-                                        {!row.isBalanced && <span className="ml-2 rounded bg-channel px-1.5">own balance</span>}
+                                        {!row.isBalanced && (
+                                            <span className="ml-2 rounded bg-channel px-1.5">own balance</span>
+                                        )}
                                     </td>
                                 </tr>
                             ))}
@@ -241,7 +326,10 @@ export default function WhoDoesWhat() {
                     ) : (
                         <ul className="space-y-1.5">
                             {bring.map((one) => (
-                                <li key={one.id} className={`rounded-xl px-3 py-2 ${one.short > 0 ? 'bg-butter' : 'bg-white'}`}>
+                                <li
+                                    key={one.id}
+                                    className={`rounded-xl px-3 py-2 ${one.short > 0 ? 'bg-butter' : 'bg-white'}`}
+                                >
                                     <strong>
                                         {one.needs} × {one.name.toLowerCase()}
                                     </strong>
@@ -253,17 +341,32 @@ export default function WhoDoesWhat() {
                     )}
                 </section>
                 <section>
-                    <h2 className="mb-2 text-[20px]">Your choices {held > 0 && <span className="text-ink-soft">({plural(held, 'holds', 'hold')})</span>}</h2>
+                    <h2 className="mb-2 text-[20px]">
+                        Your choices{' '}
+                        {held > 0 && <span className="text-ink-soft">({plural(held, 'holds', 'hold')})</span>}
+                    </h2>
                     {choices.length === 0 ? (
-                        <p className="text-ink-soft">Everyone does what was worked out. Touch a mark to see why, or to choose otherwise.</p>
+                        <p className="text-ink-soft">
+                            Everyone does what was worked out. Touch a mark to see why, or to choose otherwise.
+                        </p>
                     ) : (
                         <ul className="space-y-1.5">
                             {choices.map((one) => (
-                                <li key={one.id} className={`rounded-xl bg-white px-3 py-2 ${one.isEnded ? 'text-ink-soft' : ''}`}>
+                                <li
+                                    key={one.id}
+                                    className={`rounded-xl bg-white px-3 py-2 ${one.isEnded ? 'text-ink-soft' : ''}`}
+                                >
                                     <strong>{one.person}</strong>, {one.what}: {one.reason}
-                                    {one.despite.length > 0 && <span className="block text-[15px]">Asked twice. Despite: {one.despite.join(' ')}</span>}
+                                    {one.despite.length > 0 && (
+                                        <span className="block text-[15px]">
+                                            Asked twice. Despite: {one.despite.join(' ')}
+                                        </span>
+                                    )}
                                     <span className="block text-[15px] text-ink-soft">
-                                        {new Date(one.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+                                        {new Date(one.at).toLocaleString('en-GB', {
+                                            dateStyle: 'medium',
+                                            timeStyle: 'short',
+                                        })}
                                         {one.isEnded && ', taken back'}
                                     </span>
                                 </li>

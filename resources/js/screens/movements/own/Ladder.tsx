@@ -32,30 +32,73 @@ interface Props {
 /** The rungs from gentlest to fullest: for whom, how far, with what, and what they mean for precautions. */
 export function Ladder({ draft, change, implied, library, chosen, onChoose }: Props) {
     const rungs = (by: (rungs: DraftRung[]) => DraftRung[]) =>
-        change((one) => ({ ...one, variations: by([...one.variations].sort((a, b) => a.level - b.level)).map((rung, index) => ({ ...rung, level: index + 1 })) as Draft['variations'] }));
+        change((one) => ({
+            ...one,
+            variations: by([...one.variations].sort((a, b) => a.level - b.level)).map((rung, index) => ({
+                ...rung,
+                level: index + 1,
+            })) as Draft['variations'],
+        }));
     const traitName = (trait: string) => library.traits.find((one) => one.trait === trait)?.name ?? trait;
     const sorted = [...draft.variations].sort((a, b) => a.level - b.level);
     return (
         <ol className="space-y-4">
             {sorted.map((rung, index) => {
-                const set = (by: Partial<DraftRung>) => rungs((all) => replaceAt(all, index, (one) => ({ ...one, ...by })));
-                const drop = (key: 'share' | 'angles') => rungs((all) => replaceAt(all, index, (one) => without(one, key)));
+                const set = (by: Partial<DraftRung>) =>
+                    rungs((all) => replaceAt(all, index, (one) => ({ ...one, ...by })));
+                const drop = (key: 'share' | 'angles') =>
+                    rungs((all) => replaceAt(all, index, (one) => without(one, key)));
                 const traits = rung.traits ?? [];
-                const toConfirm = (implied[rung.id] ?? []).filter((trait) => !traits.includes(trait as (typeof traits)[number]));
-                const toggle = (trait: string) => set({ traits: (traits.includes(trait as (typeof traits)[number]) ? traits.filter((one) => one !== trait) : [...traits, trait]) as DraftRung['traits'] });
+                const toConfirm = (implied[rung.id] ?? []).filter(
+                    (trait) => !traits.includes(trait as (typeof traits)[number]),
+                );
+                const toggle = (trait: string) =>
+                    set({
+                        traits: (traits.includes(trait as (typeof traits)[number])
+                            ? traits.filter((one) => one !== trait)
+                            : [...traits, trait]) as DraftRung['traits'],
+                    });
                 const ownShape = rung.angles !== undefined;
                 return (
-                    <li key={rung.id} className={`card space-y-3 ${chosen === rung.id ? 'outline-2 outline-ink' : ''}`} data-rung={rung.id}>
+                    <li
+                        key={rung.id}
+                        className={`card space-y-3 ${chosen === rung.id ? 'outline-2 outline-ink' : ''}`}
+                        data-rung={rung.id}
+                    >
                         <div className="flex flex-wrap items-center gap-2">
-                            <h3 className="mr-auto text-[18px]">{index === 0 ? 'Gentlest' : index === sorted.length - 1 ? 'Fullest' : `Rung ${index + 1}`}</h3>
+                            <h3 className="mr-auto text-[18px]">
+                                {index === 0
+                                    ? 'Gentlest'
+                                    : index === sorted.length - 1
+                                      ? 'Fullest'
+                                      : `Rung ${index + 1}`}
+                            </h3>
                             <label className="flex min-h-11 items-center gap-2">
-                                <input type="radio" name="usual" className="h-5 w-5 accent-ink" checked={draft.usual === rung.id} onChange={() => change((one) => ({ ...one, usual: rung.id }))} />
+                                <input
+                                    type="radio"
+                                    name="usual"
+                                    className="h-5 w-5 accent-ink"
+                                    checked={draft.usual === rung.id}
+                                    onChange={() => change((one) => ({ ...one, usual: rung.id }))}
+                                />
                                 as planned
                             </label>
-                            <button type="button" className="button w-11 px-0" disabled={index === 0} aria-label={`${rung.name} gentler`} onClick={() => rungs((all) => moved(all, index, -1))}>
+                            <button
+                                type="button"
+                                className="button w-11 px-0"
+                                disabled={index === 0}
+                                aria-label={`${rung.name} gentler`}
+                                onClick={() => rungs((all) => moved(all, index, -1))}
+                            >
                                 ↑
                             </button>
-                            <button type="button" className="button w-11 px-0" disabled={index === sorted.length - 1} aria-label={`${rung.name} fuller`} onClick={() => rungs((all) => moved(all, index, 1))}>
+                            <button
+                                type="button"
+                                className="button w-11 px-0"
+                                disabled={index === sorted.length - 1}
+                                aria-label={`${rung.name} fuller`}
+                                onClick={() => rungs((all) => moved(all, index, 1))}
+                            >
                                 ↓
                             </button>
                             <button
@@ -64,21 +107,46 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                                 disabled={sorted.length === 1}
                                 onClick={() => {
                                     rungs((all) => all.filter((one) => one.id !== rung.id));
-                                    change((one) => (one.usual === rung.id ? { ...one, usual: one.variations[0]?.id ?? '' } : one));
+                                    change((one) =>
+                                        one.usual === rung.id ? { ...one, usual: one.variations[0]?.id ?? '' } : one,
+                                    );
                                 }}
                             >
                                 Remove
                             </button>
                         </div>
-                        <TextField label="Name" value={rung.name} maxLength={80} onChange={(event) => set({ name: event.target.value })} />
-                        <TextField label="What you say before it" hint="At most 24 words: the option comes before the shape." value={rung.introduction} maxLength={300} onChange={(event) => set({ introduction: event.target.value })} />
+                        <TextField
+                            label="Name"
+                            value={rung.name}
+                            maxLength={80}
+                            onChange={(event) => set({ name: event.target.value })}
+                        />
+                        <TextField
+                            label="What you say before it"
+                            hint="At most 24 words: the option comes before the shape."
+                            value={rung.introduction}
+                            maxLength={300}
+                            onChange={(event) => set({ introduction: event.target.value })}
+                        />
                         <fieldset>
                             <legend className="mb-1 font-semibold">For whom</legend>
                             <div className="flex flex-wrap gap-2">
                                 {bases.map(([base, words]) => {
                                     const on = rung.bases.includes(base);
                                     return (
-                                        <button key={base} type="button" aria-pressed={on} className={`button px-3 text-[15px] ${on ? 'border-2 border-ink' : ''}`} onClick={() => set({ bases: (on ? rung.bases.filter((one) => one !== base) : [...rung.bases, base]) as DraftRung['bases'] })}>
+                                        <button
+                                            key={base}
+                                            type="button"
+                                            aria-pressed={on}
+                                            className={`button px-3 text-[15px] ${on ? 'border-2 border-ink' : ''}`}
+                                            onClick={() =>
+                                                set({
+                                                    bases: (on
+                                                        ? rung.bases.filter((one) => one !== base)
+                                                        : [...rung.bases, base]) as DraftRung['bases'],
+                                                })
+                                            }
+                                        >
                                             {words}
                                         </button>
                                     );
@@ -86,11 +154,21 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                             </div>
                         </fieldset>
                         <div className="grid gap-3 xl:grid-cols-2">
-                            <Choice label="One sits" value={rung.position} options={positions} onChange={(event) => set({ position: event.target.value as DraftRung['position'] })} />
+                            <Choice
+                                label="One sits"
+                                value={rung.position}
+                                options={positions}
+                                onChange={(event) => set({ position: event.target.value as DraftRung['position'] })}
+                            />
                             <Choice
                                 label="Needs"
                                 value={rung.props?.[0] ?? ''}
-                                options={[['', 'nothing'], ...library.props.map((prop) => [prop.id, `${prop.name} (or ${prop.standIns[0]})`] as const)]}
+                                options={[
+                                    ['', 'nothing'],
+                                    ...library.props.map(
+                                        (prop) => [prop.id, `${prop.name} (or ${prop.standIns[0]})`] as const,
+                                    ),
+                                ]}
                                 onChange={(event) => set({ props: event.target.value ? [event.target.value] : [] })}
                             />
                             {rung.bases
@@ -101,14 +179,21 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                                         label={`In a ${base}`}
                                         value={rung.forBase?.[base] ?? ''}
                                         maxLength={120}
-                                        onChange={(event) => set({ forBase: withText(rung.forBase ?? {}, base, event.target.value) })}
+                                        onChange={(event) =>
+                                            set({ forBase: withText(rung.forBase ?? {}, base, event.target.value) })
+                                        }
                                     />
                                 ))}
                         </div>
                         <div className="flex flex-wrap items-center gap-3">
                             {ownShape ? (
                                 <>
-                                    <button type="button" className={`button ${chosen === rung.id ? 'border-2 border-ink' : ''}`} aria-pressed={chosen === rung.id} onClick={() => onChoose(rung.id)}>
+                                    <button
+                                        type="button"
+                                        className={`button ${chosen === rung.id ? 'border-2 border-ink' : ''}`}
+                                        aria-pressed={chosen === rung.id}
+                                        onClick={() => onChoose(rung.id)}
+                                    >
                                         Set its own shape on the figure
                                     </button>
                                     <button
@@ -125,14 +210,32 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                             ) : (
                                 <>
                                     <label className="flex min-w-52 flex-1 items-center gap-3">
-                                        <span className="whitespace-nowrap">Goes {Math.round((rung.share ?? 1) * 100)} % of the way</span>
-                                        <input type="range" className="h-11 flex-1 accent-ink" min={0} max={100} step={5} value={Math.round((rung.share ?? 1) * 100)} onChange={(event) => (event.target.value === '100' ? drop('share') : set({ share: Number(event.target.value) / 100 }))} />
+                                        <span className="whitespace-nowrap">
+                                            Goes {Math.round((rung.share ?? 1) * 100)} % of the way
+                                        </span>
+                                        <input
+                                            type="range"
+                                            className="h-11 flex-1 accent-ink"
+                                            min={0}
+                                            max={100}
+                                            step={5}
+                                            value={Math.round((rung.share ?? 1) * 100)}
+                                            onChange={(event) =>
+                                                event.target.value === '100'
+                                                    ? drop('share')
+                                                    : set({ share: Number(event.target.value) / 100 })
+                                            }
+                                        />
                                     </label>
                                     <button
                                         type="button"
                                         className="button"
                                         onClick={() => {
-                                            set({ angles: Object.fromEntries(draft.steps.map((step) => [step.id, step.angles ?? {}])) as DraftRung['angles'] });
+                                            set({
+                                                angles: Object.fromEntries(
+                                                    draft.steps.map((step) => [step.id, step.angles ?? {}]),
+                                                ) as DraftRung['angles'],
+                                            });
                                             onChoose(rung.id);
                                         }}
                                     >
@@ -144,18 +247,31 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                         {toConfirm.length > 0 && (
                             <p className="flex flex-wrap items-center gap-2 rounded-xl bg-butter px-3 py-2">
                                 <span className="mr-auto">Its angles mean: {toConfirm.map(traitName).join(', ')}.</span>
-                                <button type="button" className="button" onClick={() => set({ traits: [...traits, ...toConfirm] as DraftRung['traits'] })}>
+                                <button
+                                    type="button"
+                                    className="button"
+                                    onClick={() => set({ traits: [...traits, ...toConfirm] as DraftRung['traits'] })}
+                                >
                                     Confirm
                                 </button>
                             </p>
                         )}
                         <details>
-                            <summary className="min-h-11 content-center">What precautions should know: {traits.length > 0 ? traits.map(traitName).join(', ') : 'nothing noted'}</summary>
+                            <summary className="min-h-11 content-center">
+                                What precautions should know:{' '}
+                                {traits.length > 0 ? traits.map(traitName).join(', ') : 'nothing noted'}
+                            </summary>
                             <div className="flex flex-wrap gap-1.5 pb-1">
                                 {library.traits.map(({ trait, name }) => {
                                     const on = traits.includes(trait as (typeof traits)[number]);
                                     return (
-                                        <button key={trait} type="button" aria-pressed={on} className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`} onClick={() => toggle(trait)}>
+                                        <button
+                                            key={trait}
+                                            type="button"
+                                            aria-pressed={on}
+                                            className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
+                                            onClick={() => toggle(trait)}
+                                        >
                                             {name}
                                         </button>
                                     );
@@ -169,7 +285,20 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                 <button
                     type="button"
                     className="button"
-                    onClick={() => rungs((all) => [...all, { id: newId('rung'), name: 'A fuller rung', level: all.length + 1, bases: ['chair'], position: 'upright', introduction: '', traits: all.at(-1)?.traits ?? [] }])}
+                    onClick={() =>
+                        rungs((all) => [
+                            ...all,
+                            {
+                                id: newId('rung'),
+                                name: 'A fuller rung',
+                                level: all.length + 1,
+                                bases: ['chair'],
+                                position: 'upright',
+                                introduction: '',
+                                traits: all.at(-1)?.traits ?? [],
+                            },
+                        ])
+                    }
                 >
                     Add a fuller rung
                 </button>

@@ -19,13 +19,23 @@ import { Words } from './Words';
 
 export default function OwnEditor() {
     const { key = '' } = useParams();
-    const answer = useQuery({ queryKey: ['own', key], queryFn: () => api.get<OwnMovementAnswer>(`own/${key}`), staleTime: Infinity, gcTime: 0, refetchOnWindowFocus: false });
+    const answer = useQuery({
+        queryKey: ['own', key],
+        queryFn: () => api.get<OwnMovementAnswer>(`own/${key}`),
+        staleTime: Infinity,
+        gcTime: 0,
+        refetchOnWindowFocus: false,
+    });
     const library = useLibrary();
     const error = answer.error ?? library.error;
     if (error) {
         return <Trouble error={error} again={() => void answer.refetch()} />;
     }
-    return answer.data && library.data ? <Editor key={answer.data.key} answer={answer.data} library={library.data} /> : <Waiting what="your movement" />;
+    return answer.data && library.data ? (
+        <Editor key={answer.data.key} answer={answer.data} library={library.data} />
+    ) : (
+        <Waiting what="your movement" />
+    );
 }
 
 /** The shape of one step: the movement's own, or that of a rung with a shape of its own. */
@@ -52,12 +62,34 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                 ? {
                       ...one,
                       variations: one.variations.map((each) =>
-                          each.id === rung ? { ...each, angles: { ...each.angles, [shown]: withAngle(anglesOf(one, shown, rung), role, action, degrees) } as typeof each.angles } : each,
+                          each.id === rung
+                              ? {
+                                    ...each,
+                                    angles: {
+                                        ...each.angles,
+                                        [shown]: withAngle(anglesOf(one, shown, rung), role, action, degrees),
+                                    } as typeof each.angles,
+                                }
+                              : each,
                       ) as Draft['variations'],
                   }
-                : { ...one, steps: one.steps.map((each) => (each.id === shown ? { ...each, angles: withAngle(each.angles ?? {}, role, action, degrees) } : each)) as Draft['steps'] },
+                : {
+                      ...one,
+                      steps: one.steps.map((each) =>
+                          each.id === shown
+                              ? { ...each, angles: withAngle(each.angles ?? {}, role, action, degrees) }
+                              : each,
+                      ) as Draft['steps'],
+                  },
         );
-    const saved = state === 'saved' ? (told.hasDraft ? 'Draft saved' : `Version ${told.number} kept`) : state === 'saving' ? 'Saving' : 'Not saved yet';
+    const saved =
+        state === 'saved'
+            ? told.hasDraft
+                ? 'Draft saved'
+                : `Version ${told.number} kept`
+            : state === 'saving'
+              ? 'Saving'
+              : 'Not saved yet';
     return (
         <>
             <Link to="/movements" className="mb-2 inline-flex min-h-11 items-center underline underline-offset-4">
@@ -87,16 +119,23 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                     <Trouble error={problem} again={() => void save()} />
                 </div>
             )}
-            <section aria-label="To settle" className={`mb-5 rounded-2xl px-4 py-3 ${told.problems.length > 0 ? 'bg-butter' : 'bg-list'}`} role="status">
+            <section
+                aria-label="To settle"
+                className={`mb-5 rounded-2xl px-4 py-3 ${told.problems.length > 0 ? 'bg-butter' : 'bg-list'}`}
+                role="status"
+            >
                 {told.problems.length === 0 ? (
                     <p>Nothing to settle. It can be kept and used.</p>
                 ) : (
                     <details open={told.problems.length <= 3}>
-                        <summary className="min-h-11 content-center font-semibold">{plural(told.problems.length, 'thing', 'things')} to settle before it can be kept</summary>
+                        <summary className="min-h-11 content-center font-semibold">
+                            {plural(told.problems.length, 'thing', 'things')} to settle before it can be kept
+                        </summary>
                         <ul className="list-disc space-y-1 pb-1 pl-5">
                             {told.problems.map((one) => (
                                 <li key={one.place + one.says}>
-                                    {one.says} <span className="text-[15px] text-ink-soft">{placeInWords(one.place, draft)}</span>
+                                    {one.says}{' '}
+                                    <span className="text-[15px] text-ink-soft">{placeInWords(one.place, draft)}</span>
                                 </li>
                             ))}
                         </ul>
@@ -104,17 +143,32 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                 )}
             </section>
             <div className="grid items-start gap-6 md:grid-cols-[minmax(270px,340px)_minmax(0,1fr)]">
-                <section aria-label="Shape" className="card md:sticky md:top-4 md:max-h-[calc(100vh-32px)] md:overflow-y-auto">
+                <section
+                    aria-label="Shape"
+                    className="card md:sticky md:top-4 md:max-h-[calc(100vh-32px)] md:overflow-y-auto"
+                >
                     <div className="mb-2 grid gap-2">
-                        <select className="field" aria-label="Step" value={shown} onChange={(event) => setStep(event.target.value)}>
+                        <select
+                            className="field"
+                            aria-label="Step"
+                            value={shown}
+                            onChange={(event) => setStep(event.target.value)}
+                        >
                             {draft.steps.map((one, index) => (
                                 <option key={one.id} value={one.id}>
-                                    Step {index + 1}: {one.cue.short.replaceAll('{side}', 'left').replaceAll('{other}', 'right') || one.breath}
+                                    Step {index + 1}:{' '}
+                                    {one.cue.short.replaceAll('{side}', 'left').replaceAll('{other}', 'right') ||
+                                        one.breath}
                                 </option>
                             ))}
                         </select>
                         {draft.variations.some((one) => one.angles) && (
-                            <select className="field" aria-label="Whose shape" value={rung ?? ''} onChange={(event) => setRung(event.target.value || null)}>
+                            <select
+                                className="field"
+                                aria-label="Whose shape"
+                                value={rung ?? ''}
+                                onChange={(event) => setRung(event.target.value || null)}
+                            >
                                 <option value="">The movement itself</option>
                                 {draft.variations
                                     .filter((one) => one.angles)
@@ -126,7 +180,12 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                             </select>
                         )}
                         {(groups.data?.groups.length ?? 0) > 0 && (
-                            <select className="field" aria-label="Range of a group" value={group} onChange={(event) => setGroup(event.target.value)}>
+                            <select
+                                className="field"
+                                aria-label="Range of a group"
+                                value={group}
+                                onChange={(event) => setGroup(event.target.value)}
+                            >
                                 <option value="">Show no group’s range</option>
                                 {groups.data?.groups.map((one) => (
                                     <option key={one.id} value={one.id}>
@@ -136,12 +195,23 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                             </select>
                         )}
                     </div>
-                    <PoseEditor angles={anglesOf(draft, shown, rung)} position={base?.position ?? 'upright'} base={base?.bases[0] ?? 'chair'} view={draft.view} sides={draft.laterality.sides} group={group} onAngle={setAngle} />
+                    <PoseEditor
+                        angles={anglesOf(draft, shown, rung)}
+                        position={base?.position ?? 'upright'}
+                        base={base?.bases[0] ?? 'chair'}
+                        view={draft.view}
+                        sides={draft.laterality.sides}
+                        group={group}
+                        onAngle={setAngle}
+                    />
                 </section>
                 <TabGroup>
                     <TabList className="mb-3 flex flex-wrap gap-2">
                         {['Words and sides', 'Steps', 'Ladder', 'Care'].map((name) => (
-                            <Tab key={name} className="button data-selected:border-2 data-selected:border-ink data-selected:font-bold">
+                            <Tab
+                                key={name}
+                                className="button data-selected:border-2 data-selected:border-ink data-selected:font-bold"
+                            >
                                 {name}
                             </Tab>
                         ))}
@@ -154,7 +224,14 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                             <Steps draft={draft} change={change} chosen={shown} onChoose={setStep} />
                         </TabPanel>
                         <TabPanel>
-                            <Ladder draft={draft} change={change} implied={told.implied} library={library} chosen={rung} onChoose={setRung} />
+                            <Ladder
+                                draft={draft}
+                                change={change}
+                                implied={told.implied}
+                                library={library}
+                                chosen={rung}
+                                onChoose={setRung}
+                            />
                         </TabPanel>
                         <TabPanel>
                             <Care draft={draft} change={change} />
@@ -167,9 +244,19 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                     title="Throw this draft away?"
                     yes="Throw it away"
                     onClose={() => setThrowing(false)}
-                    onYes={() => void discard().then(() => navigate(told.number > 0 ? `/movements/${encodeURIComponent(`${told.key}@${told.number}`)}` : '/movements'))}
+                    onYes={() =>
+                        void discard().then(() =>
+                            navigate(
+                                told.number > 0
+                                    ? `/movements/${encodeURIComponent(`${told.key}@${told.number}`)}`
+                                    : '/movements',
+                            ),
+                        )
+                    }
                 >
-                    {told.number > 0 ? `What you changed since version ${told.number} will be gone. Version ${told.number} stays.` : 'Everything in it will be gone.'}
+                    {told.number > 0
+                        ? `What you changed since version ${told.number} will be gone. Version ${told.number} stays.`
+                        : 'Everything in it will be gone.'}
                 </Ask>
             )}
         </>
@@ -189,5 +276,9 @@ function placeInWords(place: string, draft: Draft): string {
         const step = find(draft.steps);
         return step ? `(step ${draft.steps.indexOf(step) + 1})` : '(steps)';
     }
-    return { names: '(name)', aim: '(what it is for)', doses: '(dose)', cautions: '(care)', regions: '(what it works)' }[kind ?? ''] ?? '';
+    return (
+        { names: '(name)', aim: '(what it is for)', doses: '(dose)', cautions: '(care)', regions: '(what it works)' }[
+            kind ?? ''
+        ] ?? ''
+    );
 }

@@ -16,28 +16,70 @@ const phases = [
 ] as const;
 
 /** The steps of a movement, each with its breath and its words; the shape of the chosen one is set on the figure. */
-export function Steps({ draft, change, chosen, onChoose }: { draft: Draft; change: Change; chosen: string; onChoose: (id: string) => void }) {
+export function Steps({
+    draft,
+    change,
+    chosen,
+    onChoose,
+}: {
+    draft: Draft;
+    change: Change;
+    chosen: string;
+    onChoose: (id: string) => void;
+}) {
     const sided = draft.laterality.sides === 'one-sided' || draft.laterality.sides === 'alternating';
-    const steps = (by: (steps: DraftStep[]) => DraftStep[]) => change((one) => ({ ...one, steps: by(one.steps) as Draft['steps'] }));
-    const set = (index: number, by: Partial<DraftStep>) => steps((all) => replaceAt(all, index, (step) => ({ ...step, ...by })));
+    const steps = (by: (steps: DraftStep[]) => DraftStep[]) =>
+        change((one) => ({ ...one, steps: by(one.steps) as Draft['steps'] }));
+    const set = (index: number, by: Partial<DraftStep>) =>
+        steps((all) => replaceAt(all, index, (step) => ({ ...step, ...by })));
     return (
         <div className="space-y-3">
-            {sided && <p className="text-[15px] text-ink-soft">Say {'{side}'} and {'{other}'} for left and right: both sides are then said and drawn truly.</p>}
+            {sided && (
+                <p className="text-[15px] text-ink-soft">
+                    Say {'{side}'} and {'{other}'} for left and right: both sides are then said and drawn truly.
+                </p>
+            )}
             <ol className="space-y-3">
                 {draft.steps.map((step, index) => (
-                    <li key={step.id} className={`card space-y-3 ${step.id === chosen ? 'outline-2 outline-ink' : ''}`} data-step={step.id}>
+                    <li
+                        key={step.id}
+                        className={`card space-y-3 ${step.id === chosen ? 'outline-2 outline-ink' : ''}`}
+                        data-step={step.id}
+                    >
                         <div className="flex flex-wrap items-center gap-2">
-                            <button type="button" className={`button ${step.id === chosen ? 'border-2 border-ink' : ''}`} aria-pressed={step.id === chosen} onClick={() => onChoose(step.id)}>
+                            <button
+                                type="button"
+                                className={`button ${step.id === chosen ? 'border-2 border-ink' : ''}`}
+                                aria-pressed={step.id === chosen}
+                                onClick={() => onChoose(step.id)}
+                            >
                                 Step {index + 1}: set its shape
                             </button>
                             <span className="ml-auto flex gap-1">
-                                <button type="button" className="button w-11 px-0" disabled={index === 0} aria-label={`Step ${index + 1} earlier`} onClick={() => steps((all) => moved(all, index, -1))}>
+                                <button
+                                    type="button"
+                                    className="button w-11 px-0"
+                                    disabled={index === 0}
+                                    aria-label={`Step ${index + 1} earlier`}
+                                    onClick={() => steps((all) => moved(all, index, -1))}
+                                >
                                     ↑
                                 </button>
-                                <button type="button" className="button w-11 px-0" disabled={index === draft.steps.length - 1} aria-label={`Step ${index + 1} later`} onClick={() => steps((all) => moved(all, index, 1))}>
+                                <button
+                                    type="button"
+                                    className="button w-11 px-0"
+                                    disabled={index === draft.steps.length - 1}
+                                    aria-label={`Step ${index + 1} later`}
+                                    onClick={() => steps((all) => moved(all, index, 1))}
+                                >
                                     ↓
                                 </button>
-                                <button type="button" className="button" disabled={draft.steps.length === 1} onClick={() => steps((all) => all.filter((one) => one.id !== step.id))}>
+                                <button
+                                    type="button"
+                                    className="button"
+                                    disabled={draft.steps.length === 1}
+                                    onClick={() => steps((all) => all.filter((one) => one.id !== step.id))}
+                                >
                                     Remove
                                 </button>
                             </span>
@@ -50,15 +92,45 @@ export function Steps({ draft, change, chosen, onChoose }: { draft: Draft; chang
                                 onChange={(event) => {
                                     const breath = event.target.value as DraftStep['breath'];
                                     steps((all) =>
-                                        replaceAt(all, index, (one) => (breath === 'free' ? { ...one, breath, seconds: one.seconds ?? 4 } : { ...without(one, 'seconds'), breath })),
+                                        replaceAt(all, index, (one) =>
+                                            breath === 'free'
+                                                ? { ...one, breath, seconds: one.seconds ?? 4 }
+                                                : { ...without(one, 'seconds'), breath },
+                                        ),
                                     );
                                 }}
                             />
-                            <Choice label="When" value={step.phase} options={phases} onChange={(event) => set(index, { phase: event.target.value as DraftStep['phase'] })} />
-                            {step.breath === 'free' && <TextField label="Seconds" type="number" min={1} max={600} value={step.seconds ?? 4} onChange={(event) => set(index, { seconds: Math.max(1, Number(event.target.value) || 1) })} />}
+                            <Choice
+                                label="When"
+                                value={step.phase}
+                                options={phases}
+                                onChange={(event) => set(index, { phase: event.target.value as DraftStep['phase'] })}
+                            />
+                            {step.breath === 'free' && (
+                                <TextField
+                                    label="Seconds"
+                                    type="number"
+                                    min={1}
+                                    max={600}
+                                    value={step.seconds ?? 4}
+                                    onChange={(event) =>
+                                        set(index, { seconds: Math.max(1, Number(event.target.value) || 1) })
+                                    }
+                                />
+                            )}
                         </div>
-                        <TextField label="What you say the first time" value={step.cue.first} maxLength={160} onChange={(event) => set(index, { cue: { ...step.cue, first: event.target.value } })} />
-                        <TextField label="And later, in short" value={step.cue.short} maxLength={100} onChange={(event) => set(index, { cue: { ...step.cue, short: event.target.value } })} />
+                        <TextField
+                            label="What you say the first time"
+                            value={step.cue.first}
+                            maxLength={160}
+                            onChange={(event) => set(index, { cue: { ...step.cue, first: event.target.value } })}
+                        />
+                        <TextField
+                            label="And later, in short"
+                            value={step.cue.short}
+                            maxLength={100}
+                            onChange={(event) => set(index, { cue: { ...step.cue, short: event.target.value } })}
+                        />
                     </li>
                 ))}
             </ol>
@@ -67,7 +139,13 @@ export function Steps({ draft, change, chosen, onChoose }: { draft: Draft; chang
                 className="button"
                 onClick={() => {
                     const last = draft.steps.at(-1);
-                    const step: DraftStep = { id: newId('step'), phase: 'cycle', breath: last?.breath === 'in' ? 'out' : 'in', angles: {}, cue: { first: '', short: '' } };
+                    const step: DraftStep = {
+                        id: newId('step'),
+                        phase: 'cycle',
+                        breath: last?.breath === 'in' ? 'out' : 'in',
+                        angles: {},
+                        cue: { first: '', short: '' },
+                    };
                     steps((all) => [...all, step]);
                     onChoose(step.id);
                 }}

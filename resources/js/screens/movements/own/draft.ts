@@ -15,7 +15,8 @@ export type AngleRoles = NonNullable<DraftStep['angles']>;
 
 export const newId = (name: string) => `${name}-${Math.random().toString(36).slice(2, 6)}`;
 
-export const replaceAt = <T>(list: T[], index: number, change: (one: T) => T): T[] => list.map((one, at) => (at === index ? change(one) : one));
+export const replaceAt = <T>(list: T[], index: number, change: (one: T) => T): T[] =>
+    list.map((one, at) => (at === index ? change(one) : one));
 
 export function moved<T>(list: T[], index: number, by: number): T[] {
     const copy = [...list];
@@ -36,7 +37,9 @@ const nameOf = (key: string) => `movement:${key}`;
 
 /** A draft that stores itself: on the server a moment after each change, and on the device until it is there. */
 export function useDraft(answer: OwnMovementAnswer) {
-    const [draft, setDraft] = useState(() => readKept<Draft>(nameOf(answer.key)) ?? (answer.document as unknown as Draft));
+    const [draft, setDraft] = useState(
+        () => readKept<Draft>(nameOf(answer.key)) ?? (answer.document as unknown as Draft),
+    );
     const [told, setTold] = useState(answer);
     const [state, setState] = useState<'saved' | 'saving' | 'unsaved'>('saved');
     const [problem, setProblem] = useState<Error | null>(null);
