@@ -101,7 +101,7 @@ final readonly class ClassFile
     }
 
     /**
-     * @param array{name: string, people: list<array<string, mixed>>} $document
+     * @param array<array-key, mixed> $document sound in form
      * @param array<string, int|null> $same
      */
     private function group(User $teacher, array $document, array $same): Group

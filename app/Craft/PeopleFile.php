@@ -148,7 +148,7 @@ final readonly class PeopleFile
     private function row(array $cells, array $mapping): array
     {
         $at = static fn (string $field): string => isset($mapping[$field]) ? $cells[(int) $mapping[$field]] ?? '' : '';
-        $row = static fn (?array $person, ?string $problem): array => ['cells' => $cells, 'person' => $person, 'problem' => $problem, 'like' => [], 'isTwice' => false];
+        $row = static fn (?array $person, ?string $problem): array => self::found($cells, $person, $problem);
         $name = $at('name');
         if ($name === '') {
             return $row(null, 'There is no name in this row.');
@@ -264,20 +264,29 @@ final readonly class PeopleFile
     /** @return Row */
     private static function card(string $card): array
     {
-        $row = static fn (array $cells, ?array $person, ?string $problem): array => ['cells' => $cells, 'person' => $person, 'problem' => $problem, 'like' => [], 'isTwice' => false];
         try {
             $read = Reader::read($card, Reader::OPTION_FORGIVING);
         } catch (ParseException) {
-            return $row([mb_strimwidth(trim($card), 0, 60, '…'), ''], null, 'This card is broken off or damaged.');
+            return self::found([mb_strimwidth(trim($card), 0, 60, '…'), ''], null, 'This card is broken off or damaged.');
         }
         $name = $read instanceof VCard ? trim((string) ($read->FN ?? $read->N ?? '')) : '';
         $phone = $read instanceof VCard ? trim((string) ($read->TEL ?? '')) : '';
 
         return match (true) {
-            $name === '' => $row(['', $phone], null, 'This card has no name.'),
-            !PlainText::is($name) => $row([$name, $phone], null, 'This name has characters that cannot be seen. Please type it anew.'),
-            default => $row([$name, $phone], ['name' => mb_substr($name, 0, 80), 'base' => 'chair'], null),
+            $name === '' => self::found(['', $phone], null, 'This card has no name.'),
+            !PlainText::is($name) => self::found([$name, $phone], null, 'This name has characters that cannot be seen. Please type it anew.'),
+            default => self::found([$name, $phone], ['name' => mb_substr($name, 0, 80), 'base' => 'chair'], null),
         };
+    }
+
+    /**
+     * @param list<string> $cells
+     * @param array<string, mixed>|null $person
+     * @return Row
+     */
+    private static function found(array $cells, ?array $person, ?string $problem): array
+    {
+        return ['cells' => $cells, 'person' => $person, 'problem' => $problem, 'like' => [], 'isTwice' => false];
     }
 
     /**

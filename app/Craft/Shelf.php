@@ -14,6 +14,7 @@ use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
 use KindChair\Movement\Movement;
 use KindChair\People\Precaution;
+use stdClass;
 
 /** The craft as one teacher has it: what is shipped, and their own movements beside it. */
 final class Shelf
@@ -56,7 +57,7 @@ final class Shelf
         return $readers === [] ? $craft : $craft->withLibrary($craft->library->with($readers, $hidden));
     }
 
-    /** @return Collection<int, object{id: int, key: string, number: int, newest: int, removed_at: string|null}> */
+    /** @return Collection<int, stdClass> id, key, number, newest (number) and removed_at of each */
     private function versions(User $teacher): Collection
     {
         return DB::table('own_movement_versions as version')

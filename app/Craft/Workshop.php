@@ -39,7 +39,8 @@ final readonly class Workshop
     /** @return array<string, mixed> the open form of a movement that the teacher can see */
     public function documentOf(User $teacher, string $id): array
     {
-        [$key, $number] = [...explode('@', $id), null];
+        $key = explode('@', $id)[0];
+        $number = explode('@', $id)[1] ?? null;
         if ($number === null) {
             return ShippedCraft::document($key) ?? abort(404);
         }

@@ -13,6 +13,7 @@ use App\Models\SeatedClass;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
  * What the list of classes tells of each plan: worked out once and stored with the revision, and again only when
@@ -89,7 +90,7 @@ final readonly class ClassSummaries
 
     /**
      * @param Collection<int, SeatedClass> $classes
-     * @return array<int, object{id: int, summary: string|null}> by class id
+     * @return array<array-key, stdClass> id and summary, by class id
      */
     private function currentRevisions(Collection $classes): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Safekeeping;
 
 use Illuminate\Encryption\Encrypter;
+use Illuminate\Support\Env;
 
 /**
  * The key that health notes are encrypted with. It lies beside the database it belongs to, so that one is never moved,
@@ -18,7 +19,8 @@ final class DataKey
     /** The key in use as text ("base64:..."); null when none has been made yet. */
     public static function current(): ?string
     {
-        $given = env('APP_KEY');
+        // Asked for while the configuration is being read.
+        $given = Env::get('APP_KEY');
 
         return is_string($given) && $given !== '' ? $given : self::in(storage_path());
     }

@@ -35,7 +35,7 @@ final readonly class Traces
     public function __construct(private User $teacher, private Participant $person)
     {
         $names = [trim($person->name)];
-        $first = (string) preg_split('/\s+/u', $names[0])[0];
+        $first = (string) preg_replace('/\s.*$/us', '', $names[0]);
         if (mb_strlen(rtrim($first, '.')) >= self::FIRST_NAME) {
             $names[] = $first;
         }
@@ -87,7 +87,8 @@ final readonly class Traces
         $seats = [];
         foreach ($this->teacher->places as $place) {
             /** @var Place $place */
-            foreach ($place->document['layouts'] ?? [] as $layout) {
+            $layouts = $place->document['layouts'] ?? [];
+            foreach ($layouts as $layout) {
                 foreach ($layout['seats'] as $seat) {
                     if ($seat['person'] === $this->person->key) {
                         $seats[] = ['place' => $place->name, 'layout' => $layout['shape'], 'x' => $seat['x'], 'y' => $seat['y']];

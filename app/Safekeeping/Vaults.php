@@ -6,7 +6,7 @@ namespace App\Safekeeping;
 
 use App\Models\Vault;
 use Illuminate\Contracts\Encryption\DecryptException;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Str;
 
 /** Whether a database and a key belong together. */
@@ -24,7 +24,7 @@ final class Vaults
      * Whether everything in a database that is encrypted can be read with a key. A database that says what it was
      * written with is asked; an older one is tried on what was noted about people.
      */
-    public static function opens(ConnectionInterface $database, ?string $key): bool
+    public static function opens(Connection $database, ?string $key): bool
     {
         $schema = $database->getSchemaBuilder();
         $written = $schema->hasTable('vaults') ? $database->table('vaults')->value('key_check') : null;

@@ -23,6 +23,7 @@ use KindChair\Place\Clearance;
 use KindChair\Place\Room;
 use KindChair\Place\SeatKind;
 use KindChair\Plan\ClassPlan;
+use Tests\Support\Visitor;
 
 $root = dirname(__DIR__, 2);
 require "$root/vendor/autoload.php";
@@ -76,7 +77,7 @@ foreach ($sections as $at => $section) {
 }
 $large = ['slotMinutes' => 75, 'sections' => $sections] + $document;
 $count = count(array_merge(...array_column($sections, 'entries')));
-$people = $class->group->document();
+$people = ($class->group ?? throw new RuntimeException('The demo class has no group.'))->document();
 $people['people'] = [...$people['people'], ...array_map(
     static fn (array $person): array => ['id' => $person['id'] . '-twin'] + $person,
     array_slice($people['people'], 0, 2),
@@ -120,36 +121,23 @@ foreach ([12, 50] as $metres) {
     $line("setting out 40 people in $metres x $metres m, in core", $median(static fn () => Arrangement::of($room, new Clearance(1800, 900, 900), 'arc', $people40), 3), 'ms', 1000);
 }
 
-$address = $argv[1];
-$jar = tempnam(sys_get_temp_dir(), 'jar');
-$request = static function (string $method, string $path, ?string $body = null) use ($address, $jar): string {
-    $token = preg_match('/_token\t(\S+)/', (string) file_get_contents($jar), $found) ? urldecode($found[1]) : '';
-    $curl = curl_init($address . $path);
-    curl_setopt_array($curl, [
-        CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar,
-        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: $token"],
-    ]);
-    if ($body !== null) {
-        curl_setopt($curl, CURLOPT_POSTFIELDS, $body);
-    }
-    $answer = (string) curl_exec($curl);
-    $status = curl_getinfo($curl, CURLINFO_HTTP_CODE);
-    curl_close($curl);
+$visitor = (new Visitor($argv[1]))->enterDemo();
+/** @param array<string, mixed>|null $body */
+$request = static function (string $method, string $path, ?array $body = null) use ($visitor): mixed {
+    $answer = $visitor->ask($method, $path, $body);
 
-    return $status < 400 ? $answer : throw new RuntimeException("$method $path answered $status: " . substr($answer, 0, 300));
+    return $visitor->status < 400 ? $answer : throw new RuntimeException("$method $path answered $visitor->status.");
 };
-$request('GET', '/sign-in');
-$request('POST', '/sign-in/demo');
 $path = "/api/classes/$class->id/plan";
-$revision = json_decode($request('GET', $path), true)['revision'];
+$revision = $request('GET', $path)['revision'];
 $save = static function () use ($request, $path, &$revision, $document): void {
-    $answer = json_decode($request('PUT', $path, (string) json_encode(['revision' => $revision, 'plan' => $document])), true);
+    $answer = $request('PUT', $path, ['revision' => $revision, 'plan' => $document]);
     $revision = $answer['revision'];
 };
 $save();
 $line('saving the demo class through HTTP', $median($save, 25), 'ms', 80);
 $saveLarge = static function () use ($request, $path, &$revision, $large): void {
-    $answer = json_decode($request('PUT', $path, (string) json_encode(['revision' => $revision, 'plan' => $large])), true);
+    $answer = $request('PUT', $path, ['revision' => $revision, 'plan' => $large]);
     $revision = $answer['revision'];
 };
 $line("saving a class of $count entries through HTTP", $median($saveLarge, 25), 'ms', 80);
@@ -162,7 +150,7 @@ $longest = ['sections' => array_map(static fn (int $part): array => [
     'entries' => array_map(static fn (int $at): array => ['id' => "n$part-$at"] + $entries[($part * 75 + $at) % count($entries)], range(0, 74)),
 ], [0, 1])] + $document;
 $line('saving the longest class, of ' . ClassPlan::MOST_ENTRIES . ' entries, through HTTP', $median(static function () use ($request, $path, &$revision, $longest): void {
-    $revision = json_decode($request('PUT', $path, (string) json_encode(['revision' => $revision, 'plan' => $longest])), true)['revision'];
+    $revision = $request('PUT', $path, ['revision' => $revision, 'plan' => $longest])['revision'];
 }, 3), 'ms', 2000);
 $saveLarge();
 
@@ -185,8 +173,8 @@ $line('a movement\'s page', $median(static fn () => $request('GET', '/api/moveme
 $request('GET', '/movements/figures');
 $line('all figures on one sheet', $median(static fn () => $request('GET', '/movements/figures'), 5), 'ms', 1000);
 
-$led = json_decode($request('POST', "/api/classes/$class->id/led"), true)['id'];
-file_put_contents($argv[2], $request('GET', "/api/led/$led/beats"));
+$led = $request('POST', "/api/classes/$class->id/led")['id'];
+file_put_contents($argv[2], (string) json_encode($request('GET', "/api/led/$led/beats")));
 // The library at a thousand movements: the shipped ones, and copies of them as the teacher's own.
 $teacher = $class->user;
 $shipped = array_map(static fn (string $file): array => json_decode((string) file_get_contents($file), true), glob("$root/core/data/movements/*.json") ?: []);
@@ -195,7 +183,7 @@ for ($copy = count($shipped); $copy < 1000; ++$copy) {
     $document['names'] = ['plain' => $document['names']['plain'] . " $copy"];
     $teacher->ownMovements()->create(['key' => "own-copy-$copy"])->keep(['id' => "own-copy-$copy"] + $document);
 }
-$library = static fn (string $search) => static fn (): string => $request('GET', "/api/movements?$search");
+$library = static fn (string $search) => static fn (): mixed => $request('GET', "/api/movements?$search");
 $first = hrtime(true);
 $library('words=neck')();
 printf("%-58s %8.1f ms    once, after a movement has changed\n", 'a library of 1000 movements made ready', (hrtime(true) - $first) / 1e6);
@@ -203,5 +191,3 @@ $line('library of 1000 movements opened', $median($library(''), 25), 'ms', 100);
 $line('library of 1000 movements filtered', $median($library('zone=back&direction=turn&base=bed&words=turn'), 25), 'ms', 100);
 $library("group=$class->group_id&can=all")();
 $line('library of 1000 movements, who can do it', $median($library("group=$class->group_id&can=all"), 25), 'ms', 100);
-
-unlink($jar);

@@ -6,6 +6,7 @@ declare(strict_types=1);
  * Twenty clients save classes of their own for twenty seconds, each as fast as it is answered. Called by bin/bench.
  */
 
+use Tests\Support\Stored;
 use Tests\Support\Visitor;
 
 require dirname(__DIR__, 2) . '/vendor/autoload.php';
@@ -13,6 +14,7 @@ require dirname(__DIR__, 2) . '/vendor/autoload.php';
 const CLIENTS = 20;
 const SECONDS = 20;
 
+/** @var array<int, array{visitor: Visitor, id: int, revision: int}> $clients */
 $clients = [];
 for ($number = 1; $number <= CLIENTS; ++$number) {
     $visitor = (new Visitor($argv[1]))->enterDemo();
@@ -40,7 +42,7 @@ do {
         curl_multi_remove_handle($all, $done['handle']);
         $took[] = (hrtime(true) - $from) / 1e6;
         if ($visitor->status === 200) {
-            $clients[$number]['revision'] = $answer['revision'];
+            $clients[$number] = ['revision' => $answer['revision']] + $clients[$number];
             $saved[$clients[$number]['id']][$answer['revision']] = $title;
         } else {
             ++$failed;
@@ -51,10 +53,9 @@ do {
     }
     curl_multi_select($all, 0.05);
 } while ($running > 0 || hrtime(true) < $end);
-$database = new PDO("sqlite:$argv[2]");
 $missing = 0;
 foreach ($saved as $class => $revisions) {
-    $stored = array_column($database->query("select number, json_extract(document, '$.title') as title from plan_revisions where seated_class_id = $class")->fetchAll(PDO::FETCH_ASSOC), 'title', 'number');
+    $stored = array_column(Stored::rows($argv[2], "select number, json_extract(document, '$.title') as title from plan_revisions where seated_class_id = $class", PDO::FETCH_ASSOC), 'title', 'number');
     $missing += count(array_diff_assoc($revisions, $stored));
 }
 sort($took);

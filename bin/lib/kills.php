@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 use Tests\Support\Server;
+use Tests\Support\Stored;
 use Tests\Support\Visitor;
 
 require dirname(__DIR__, 2) . '/vendor/autoload.php';
@@ -53,10 +54,10 @@ for ($round = 1; $round <= $times; ++$round) {
     }
 }
 $server->kill();
-$database = new PDO('sqlite:' . $server->database());
-$whole = $database->query('pragma integrity_check')->fetchColumn();
-$stored = array_column($database->query("select number, json_extract(document, '$.title') as title from plan_revisions where seated_class_id = 1")->fetchAll(PDO::FETCH_ASSOC), 'title', 'number');
+$file = $server->database();
+$whole = Stored::value($file, 'pragma integrity_check');
+$stored = array_column(Stored::rows($file, "select number, json_extract(document, '$.title') as title from plan_revisions where seated_class_id = 1", PDO::FETCH_ASSOC), 'title', 'number');
 $missing = array_filter($acknowledged, static fn (string $title, int $number): bool => ($stored[$number] ?? null) !== $title, ARRAY_FILTER_USE_BOTH);
-$current = (int) $database->query('select revision from seated_classes where id = 1')->fetchColumn();
+$current = (int) Stored::value($file, 'select revision from seated_classes where id = 1');
 printf("%d kills in mid-save, %d saves answered, %d of them missing; the database is %s; the current plan is %s.\n", $cut, count($acknowledged), count($missing), $whole, isset($stored[$current]) ? 'there' : 'MISSING');
 exit($missing === [] && $whole === 'ok' && isset($stored[$current]) ? 0 : 1);

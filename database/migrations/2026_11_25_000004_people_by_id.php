@@ -61,10 +61,10 @@ return new class () extends Migration {
         }
     }
 
-    private function attendanceOf(object $led): void
+    private function attendanceOf(stdClass $led): void
     {
         $marks = $led->attendance === null ? [] : json_decode(Crypt::decryptString($led->attendance), true);
-        $class = DB::table('seated_classes')->find($led->seated_class_id);
+        $class = DB::table('seated_classes')->where('id', $led->seated_class_id)->first() ?? throw new RuntimeException("Class $led->seated_class_id is not there.");
         $inGroup = DB::table('group_participant')->where('group_id', $class->group_id)->pluck('participant_id')->all();
         foreach ($marks as $key => $came) {
             $people = DB::table('participants')->where('user_id', $class->user_id)->orderBy('id');
@@ -93,7 +93,7 @@ return new class () extends Migration {
         }
     }
 
-    private function renameSeats(object $person, string $own, int $first): void
+    private function renameSeats(stdClass $person, string $own, int $first): void
     {
         $groups = DB::table('group_participant')->where('participant_id', $person->id)->pluck('group_id')->all();
         $shared = DB::table('group_participant')->where('participant_id', $first)->pluck('group_id')->all();
@@ -110,7 +110,7 @@ return new class () extends Migration {
         }
     }
 
-    private function doneIn(object $led): void
+    private function doneIn(stdClass $led): void
     {
         foreach ($led->done === null ? [] : json_decode($led->done, true) as $stretch) {
             DB::table('done_stretches')->insert([

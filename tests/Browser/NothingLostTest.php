@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use PDO;
 use Tests\Support\BrowserTestCase;
+use Tests\Support\Stored;
 
 /** What was typed is there after a reload, a session that ended, and a server that went away. */
 final class NothingLostTest extends BrowserTestCase
@@ -15,7 +16,7 @@ final class NothingLostTest extends BrowserTestCase
 
     private static function stored(string $query): mixed
     {
-        return (new PDO('sqlite:' . self::$server->database()))->query($query)->fetchColumn();
+        return Stored::value(self::$server->database(), $query);
     }
 
     /** Everybody is signed out, as after a night. */

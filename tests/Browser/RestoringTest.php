@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use PDO;
 use Symfony\Component\Process\Process;
 use Tests\Support\BrowserTestCase;
 use Tests\Support\FreshCopy;
 use Tests\Support\Server;
+use Tests\Support\Stored;
 
 /** A backup made on the page, the data lost, and everything back on a machine that has never seen it. */
 final class RestoringTest extends BrowserTestCase
@@ -34,10 +34,10 @@ final class RestoringTest extends BrowserTestCase
         mkdir("$folder/downloads");
         $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Browser.setDownloadBehavior', 'params' => ['behavior' => 'allow', 'downloadPath' => "$folder/downloads"]]);
         $this->press('Save a backup now');
-        $file = $this->until(static fn (): ?string => glob("$folder/downloads/*.kind-chair-backup")[0] ?? null, 'the backup being saved', 30);
+        $file = $this->until(static fn (): ?string => Stored::files("$folder/downloads/*.kind-chair-backup")[0] ?? null, 'the backup being saved', 30);
         self::assertStringNotContainsString('Cosima', (string) file_get_contents((string) $file));
-        self::assertCount(1, glob("$folder/backups/daily-*"), 'and one made by itself');
-        $before = (new PDO('sqlite:' . self::$server->database()))->query('select (select count(*) from plan_revisions) || " " || (select count(*) from attendances) || " " || (select count(*) from done_stretches)')->fetchColumn();
+        self::assertCount(1, Stored::files("$folder/backups/daily-*"), 'and one made by itself');
+        $before = Stored::value(self::$server->database(), 'select (select count(*) from plan_revisions) || " " || (select count(*) from attendances) || " " || (select count(*) from done_stretches)');
 
         self::$server->stop();
         (new Process(['rm', '-rf', "$folder/data"]))->mustRun();
@@ -53,7 +53,7 @@ final class RestoringTest extends BrowserTestCase
         $restored = new Server("$folder/unused", ['KIND_CHAIR_DATA' => "$copy/data/own", 'KIND_CHAIR_BACKUPS' => "$folder/backups"], 1, $copy);
         $restored->start();
         try {
-            self::assertSame($before, (new PDO("sqlite:$copy/data/own/kind-chair.sqlite"))->query('select (select count(*) from plan_revisions) || " " || (select count(*) from attendances) || " " || (select count(*) from done_stretches)')->fetchColumn());
+            self::assertSame($before, Stored::value("$copy/data/own/kind-chair.sqlite", 'select (select count(*) from plan_revisions) || " " || (select count(*) from attendances) || " " || (select count(*) from done_stretches)'));
             $this->browser->get($restored->address() . '/people');
             $this->press('Open the demo');
             $this->press('Cosima R.');

@@ -8,7 +8,9 @@ use App\Models\Participant;
 use App\Models\SeatedClass;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\AppTestCase;
 
 final class FilesAndSheetTest extends AppTestCase
@@ -30,7 +32,11 @@ final class FilesAndSheetTest extends AppTestCase
         return (string) $this->get("/api/classes/$class/file$query")->assertOk()->assertHeader('Content-Type', 'application/json')->getContent();
     }
 
-    private function import(string $contents, array $people = []): \Illuminate\Testing\TestResponse
+    /**
+     * @param array<string, int> $people
+     * @return TestResponse<Response>
+     */
+    private function import(string $contents, array $people = []): TestResponse
     {
         return $this->postJson('/api/classes/import', ['file' => $contents, 'people' => $people]);
     }
@@ -84,14 +90,17 @@ final class FilesAndSheetTest extends AppTestCase
         $contents = $damage(self::plan());
         $response = $this->import(is_string($contents) ? $contents : (string) json_encode($contents))->assertUnprocessable();
 
-        $this->assertStringStartsWith($place, (string) $response->json('place'));
+        $this->assertSame(0, strpos((string) $response->json('place'), $place));
         $this->assertStringContainsString($expected, (string) $response->json('expected'));
         $this->assertDatabaseCount('seated_classes', 1);
         $this->assertDatabaseCount('groups', 1);
     }
 
-    /** @return array{int, string} exit code and output */
-    private function command(string $name, string $json, array $options = []): array
+    /**
+     * @param array<string, string> $options
+     * @return array{int, string} exit code and output
+     */
+    private function ran(string $name, string $json, array $options = []): array
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'plan');
         file_put_contents($file, $json);
@@ -103,7 +112,7 @@ final class FilesAndSheetTest extends AppTestCase
 
     public function testTheCommandLinePrintsTheTimeline(): void
     {
-        [$code, $output] = $this->command('class:timeline', $this->export($this->class->id, '?people=1'));
+        [$code, $output] = $this->ran('class:timeline', $this->export($this->class->id, '?people=1'));
         $answer = json_decode($output, true);
 
         $this->assertSame(0, $code);
@@ -115,10 +124,10 @@ final class FilesAndSheetTest extends AppTestCase
 
     public function testTheCommandLineReviewsWithAGroupInTheFileOrBesideIt(): void
     {
-        [$code, $inside] = $this->command('class:review', $this->export($this->class->id, '?people=1'));
+        [$code, $inside] = $this->ran('class:review', $this->export($this->class->id, '?people=1'));
         $group = (string) tempnam(sys_get_temp_dir(), 'group');
         file_put_contents($group, (string) json_encode($this->class->group?->document()));
-        [, $beside] = $this->command('class:review', $this->export($this->class->id), ['--group' => $group]);
+        [, $beside] = $this->ran('class:review', $this->export($this->class->id), ['--group' => $group]);
         unlink($group);
         $answer = json_decode($inside, true);
 
@@ -132,10 +141,10 @@ final class FilesAndSheetTest extends AppTestCase
 
     public function testTheCommandLineExitsWithTwoAndTheReasonOnABadFile(): void
     {
-        [$code] = $this->command('class:review', '{"format": "recipe"}');
+        [$code] = $this->ran('class:review', '{"format": "recipe"}');
         $this->assertSame(2, $code);
         $this->assertSame(2, Artisan::call('class:timeline', ['file' => '/nowhere.json']));
-        $this->assertSame(2, $this->command('class:review', $this->export($this->class->id), ['--group' => '/nowhere.json'])[0]);
+        $this->assertSame(2, $this->ran('class:review', $this->export($this->class->id), ['--group' => '/nowhere.json'])[0]);
     }
 
     public function testTheCueSheetHasEverySideTwiceAndNoHealth(): void

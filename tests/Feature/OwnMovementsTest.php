@@ -104,7 +104,7 @@ final class OwnMovementsTest extends AppTestCase
         $plan['sections'][1]['entries'][1] = self::entry('b', $id, 'arm');
         $class = $this->seatedClass($this->teacher, null, $plan);
         $file = (string) $this->get("/api/classes/{$class->id}/file")->getContent();
-        $this->artisan('class:review', ['file' => $this->stored($file)])->assertExitCode(0);
+        $this->command('class:review', ['file' => $this->stored($file)])->assertExitCode(0);
 
         $this->actingAs($this->teacher('other@kind-chair.example'));
         $made = $this->postJson('/api/classes/import', ['file' => $file])->assertCreated()->json('id');

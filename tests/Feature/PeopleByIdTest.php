@@ -39,7 +39,7 @@ final class PeopleByIdTest extends AppTestCase
     /** @param array<int, bool> $attendance */
     private function led(array $attendance, string $note = ''): LedClass
     {
-        $id = $this->postJson("/api/classes/{$this->class->id}/led")->json('id');
+        $id = (int) $this->postJson("/api/classes/{$this->class->id}/led")->json('id');
         $this->postJson("/api/led/$id/end", ['attendance' => $attendance, 'note' => $note, 'done' => []])->assertSuccessful();
 
         return LedClass::query()->findOrFail($id);

@@ -22,7 +22,10 @@ final class PeopleFilesTest extends AppTestCase
         $this->actingAs($this->teacher);
     }
 
-    /** @param array<string, string>|null $columns */
+    /**
+     * @param array<string, string>|null $columns
+     * @return array<array-key, mixed>
+     */
     private function look(string $file, ?array $columns = null): array
     {
         return $this->answer($this->postJson("/api/groups/{$this->group->id}/file", ['file' => base64_encode($file), 'columns' => $columns]), 'answer-import-people');

@@ -23,6 +23,7 @@ use Illuminate\Support\Facades\Log;
 use InvalidArgumentException;
 use PDO;
 use Tests\Support\AppTestCase;
+use Tests\Support\Stored;
 
 /** The key beside the data, backups that open only whole and only for who may, and logs that tell nothing of anybody. */
 final class SafekeepingTest extends AppTestCase
@@ -104,7 +105,7 @@ final class SafekeepingTest extends AppTestCase
         $found = (new Restore(database_path('migrations')))->into($target, $file, self::WORDS);
 
         $this->assertSame(['madeAt' => '2026-11-25T10:00:00+00:00', 'teachers' => 1, 'people' => 3, 'classes' => 0, 'notes' => 3, 'kept' => null], $found);
-        $health = (string) (new PDO("sqlite:$target/kind-chair.sqlite"))->query("select health from participants where name = 'Cleo'")->fetchColumn();
+        $health = (string) Stored::value("$target/kind-chair.sqlite", "select health from participants where name = 'Cleo'");
         $this->assertStringContainsString('By the window', DataKey::encrypter((string) DataKey::in($target))->decryptString($health));
         $this->assertSame(['0600', '0600'], array_map(static fn (string $name): string => substr(sprintf('%o', fileperms("$target/$name")), -4), [DataFolder::DATABASE, DataKey::FILE]));
     }
@@ -169,7 +170,6 @@ final class SafekeepingTest extends AppTestCase
         $folder = DataFolder::backups();
         exec('rm -rf ' . escapeshellarg($folder));
         mkdir($folder, 0700, true);
-        $made = [];
         $backups = new class () extends Backups {
             /** @var list<string> */
             public array $made = [];
@@ -188,8 +188,8 @@ final class SafekeepingTest extends AppTestCase
             $backups->daily();
         }
         $this->assertCount(9, $backups->made, 'once a day');
-        $this->assertSame(['daily-2026-12-03', 'daily-2026-12-09'], [basename(glob("$folder/*")[0], Backups::ENDING), basename(glob("$folder/*")[6], Backups::ENDING)]);
-        $this->assertCount(Backups::DAILY, glob("$folder/*"));
+        $this->assertSame(['daily-2026-12-03', 'daily-2026-12-09'], [basename(Stored::files("$folder/*")[0], Backups::ENDING), basename(Stored::files("$folder/*")[6], Backups::ENDING)]);
+        $this->assertCount(Backups::DAILY, Stored::files("$folder/*"));
         exec('rm -rf ' . escapeshellarg($folder));
     }
 

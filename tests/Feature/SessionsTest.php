@@ -8,6 +8,7 @@ use App\Models\Invitation;
 use App\Models\User;
 use App\Safekeeping\Backups;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Tests\Support\AppTestCase;
 use ZipArchive;
 
@@ -91,7 +92,9 @@ final class SessionsTest extends AppTestCase
         $class->store(['title' => 'Renamed'] + self::plan());
         $this->teacher->places()->create(['name' => 'Hall', 'document' => []]);
         $this->people($this->teacher('other@kind-chair.example'));
-        $file = $this->actingAs($this->teacher)->get('/api/account/file')->assertOk()->baseResponse->getFile()->getPathname();
+        $response = $this->actingAs($this->teacher)->get('/api/account/file')->assertOk()->baseResponse;
+        $this->assertInstanceOf(BinaryFileResponse::class, $response);
+        $file = $response->getFile()->getPathname();
         $zip = new ZipArchive();
         $this->assertTrue($zip->open($file));
         $names = array_map(static fn (int $at): string => (string) $zip->getNameIndex($at), range(0, $zip->numFiles - 1));

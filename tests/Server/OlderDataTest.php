@@ -7,6 +7,7 @@ namespace Tests\Server;
 use Illuminate\Encryption\Encrypter;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Server;
+use Tests\Support\Stored;
 
 /** Data of the first version, brought up to date: twins told apart, attendance with whom it belongs to, no people in plans. */
 final class OlderDataTest extends TestCase
@@ -65,7 +66,7 @@ final class OlderDataTest extends TestCase
 
         $prepared = $this->server->artisan('data:prepare');
         self::assertTrue($prepared->isSuccessful(), $prepared->getOutput() . $prepared->getErrorOutput());
-        $all = static fn (string $query): array => $database->query($query)->fetchAll(\PDO::FETCH_NUM);
+        $all = fn (string $query): array => Stored::rows($this->server->database(), $query);
         self::assertSame([['p1'], ['p2'], ["p1-{$people[2]}"], ["p1-{$people[3]}"]], $all('select key from participants order by id'));
         self::assertSame([[1, $people[0], 1], [1, $people[1], 0], [1, null, 1], [4, $people[2], 0], [4, $people[3], 1]], $all('select led_class_id, participant_id, came from attendances order by id'));
         self::assertSame([['e', 'left', 1, 50], ['e', 'left', 1, 50]], $all('select entry, side, counts, length from done_stretches'));

@@ -7,6 +7,7 @@ namespace Tests\Server;
 use PDO;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Server;
+use Tests\Support\Stored;
 use Tests\Support\Visitor;
 
 /** Many who save at once: everybody waits their turn, nothing is lost, and of two saves from one state one wins. */
@@ -24,7 +25,10 @@ final class SavingTest extends TestCase
         self::$server->remove();
     }
 
-    /** @return list<int> the statuses of requests that are sent in one moment */
+    /**
+     * @param list<array{Visitor, string, string, array<string, mixed>}> $requests
+     * @return list<int> the statuses of requests that are sent in one moment
+     */
     private static function together(array $requests): array
     {
         $all = curl_multi_init();
@@ -63,7 +67,7 @@ final class SavingTest extends TestCase
             sort($statuses);
             self::assertSame([200, 409], $statuses, "round $round");
         }
-        self::assertSame(24, (int) (new PDO('sqlite:' . self::$server->database()))->query('select count(*) from plan_revisions where seated_class_id = 1 and parent is not null')->fetchColumn(), 'both are kept');
+        self::assertSame(24, (int) Stored::value(self::$server->database(), 'select count(*) from plan_revisions where seated_class_id = 1 and parent is not null'), 'both are kept');
     }
 
     public function testTwentyWhoSaveAtOnceAllSave(): void
@@ -87,7 +91,7 @@ final class SavingTest extends TestCase
         sort($statuses);
 
         self::assertSame([200, 200, 200, 201], $statuses);
-        self::assertSame(1, (int) (new PDO('sqlite:' . self::$server->database()))->query('select count(*) from led_classes where ended_at is null')->fetchColumn());
+        self::assertSame(1, (int) Stored::value(self::$server->database(), 'select count(*) from led_classes where ended_at is null'));
     }
 
     public function testNothingAnybodyTypedIsInTheLogs(): void

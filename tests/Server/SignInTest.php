@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Server;
 
-use PDO;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Server;
+use Tests\Support\Stored;
 use Tests\Support\Visitor;
 
 /** Signing in, as several browsers see it that talk to the server at once. */
@@ -99,7 +99,7 @@ final class SignInTest extends TestCase
             $visitor->taken($curl, '');
             self::assertLessThan(500, $visitor->status);
         }
-        self::assertSame(1, (int) (new PDO('sqlite:' . $this->server->database()))->query('select count(*) from users')->fetchColumn());
+        self::assertSame(1, (int) Stored::value($this->server->database(), 'select count(*) from users'));
     }
 
     public function testTheDemosSessionOpensNothingElseAlsoInOneBrowser(): void

@@ -15,7 +15,10 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Testing\PendingCommand;
 use Illuminate\Testing\TestResponse;
+use RuntimeException;
+use Symfony\Component\HttpFoundation\Response;
 
 /** A test that talks to the application over HTTP, with a fresh database. */
 abstract class AppTestCase extends TestCase
@@ -38,7 +41,26 @@ abstract class AppTestCase extends TestCase
         $this->withoutVite();
     }
 
-    /** Every request meets controllers of its own, as it does outside of tests. */
+    /** @param array<string, mixed> $parameters */
+    protected function command(string $name, array $parameters = []): PendingCommand
+    {
+        $command = $this->artisan($name, $parameters);
+
+        return $command instanceof PendingCommand ? $command : throw new RuntimeException('Commands are not watched.');
+    }
+
+    /**
+     * Every request meets controllers of its own, as it does outside of tests.
+     *
+     * @param string $method
+     * @param string $uri
+     * @param array<array-key, mixed> $parameters
+     * @param array<array-key, mixed> $cookies
+     * @param array<array-key, mixed> $files
+     * @param array<array-key, mixed> $server
+     * @param string|null $content
+     * @return TestResponse<Response>
+     */
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
     {
         foreach (Route::getRoutes()->getRoutes() as $route) {
@@ -121,7 +143,7 @@ abstract class AppTestCase extends TestCase
     /**
      * Holds an answer against its schema.
      *
-     * @param TestResponse<\Symfony\Component\HttpFoundation\Response> $response
+     * @param TestResponse<Response> $response
      * @return array<array-key, mixed>
      */
     protected function answer(TestResponse $response, string $schema): array

@@ -57,9 +57,9 @@ final class Visitor
         $this->headers = [];
         $curl = curl_init($this->address . $path);
         curl_setopt_array($curl, [
-            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_CUSTOMREQUEST => $method ?: null,
             CURLOPT_RETURNTRANSFER => true,
-            CURLOPT_USERAGENT => $this->agent,
+            CURLOPT_USERAGENT => $this->agent ?: 'A browser',
             CURLOPT_TIMEOUT => 120,
             CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: ' . $this->token(), 'Cookie: ' . $this->cookieLine(), ...$headers],
             CURLOPT_HEADERFUNCTION => function (CurlHandle $curl, string $line): int {

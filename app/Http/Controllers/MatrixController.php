@@ -131,8 +131,8 @@ final class MatrixController
                     $chooser = new Chooser($this->desk->craft->library, $this->desk->craft->ranges, $class->venue?->kit(), $never);
                     $passes = $this->desk->timeline($plan, 1.0)->passesOf($entryId);
                     $asked = new Asked($movement, $movement->variation($entry->variation), $plan->patternFor($section, $entry), $passes);
-                    foreach ($variation === null ? [] : $this->desk->peopleOf($class)->people as $one) {
-                        if ($one->id === $person) {
+                    foreach ($this->desk->peopleOf($class)->people as $one) {
+                        if ($variation !== null && $one->id === $person) {
                             return $chooser->breaks($one, $asked, $variation);
                         }
                     }

@@ -77,7 +77,7 @@ final class PlaceController
             'shape' => ['required', 'in:arc,rows,circle'],
             'layout' => ['nullable', 'array'],
         ]);
-        $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($asked['class']);
+        $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail((int) $asked['class']);
         $this->schemas->check('place', self::withObjects(['room' => $asked['room'], ...(isset($asked['layout']) ? ['layouts' => ['asked' => $asked['layout']]] : [])]));
         $room = self::room($asked['room']);
         $clearance = self::clearance($class, $desk);

@@ -8,7 +8,6 @@ use App\Craft\Schemas;
 use App\Models\OwnPrecaution;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use KindChair\Format\Craft;
 use KindChair\Format\Node;
@@ -44,7 +43,7 @@ final class PrecautionController
         return $this->index($request);
     }
 
-    public function destroy(Request $request, string $code): JsonResponse|Response
+    public function destroy(Request $request, string $code): JsonResponse
     {
         $teacher = $this->teacher($request);
         $own = $teacher->ownPrecautions()->where('code', $code)->firstOrFail();

@@ -15,6 +15,7 @@ final class CsrfToken extends ValidateCsrfToken
         return config('session.cookie') . '_token';
     }
 
+    /** @param array<string, mixed> $config of the session */
     protected function newCookie($request, $config): Cookie
     {
         return new Cookie(

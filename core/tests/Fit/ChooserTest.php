@@ -213,6 +213,7 @@ final class ChooserTest extends TestCase
         ]);
     }
 
+    /** @param 'able-side'|'assisted'|'rests' $does */
     private function weak(string $does, Limb $limb = Limb::Arm): Participant
     {
         return Make::person('a', more: ['weakLimbs' => [new WeakLimb($limb, Side::Left, $does)]]);

@@ -112,9 +112,9 @@ final class FloorPlanTest extends TestCase
     public function testWhatIsKeptFreeIsDrawnWhereItIs(): void
     {
         $plan = new FloorPlan(self::room(), new Clearance(1200, 900, 900), [5000, 800], []);
-        $box = static fn (array $zone): array => array_map(static fn (callable $of): int => (int) round($of($zone)), [
-            static fn (array $z): float => min(array_column($z, 0)), static fn (array $z): float => min(array_column($z, 1)),
-            static fn (array $z): float => max(array_column($z, 0)), static fn (array $z): float => max(array_column($z, 1)),
+        $box = static fn (array $zone): array => array_map(static fn (float $at): int => (int) round($at), [
+            min(INF, ...array_column($zone, 0)), min(INF, ...array_column($zone, 1)),
+            max(-INF, ...array_column($zone, 0)), max(-INF, ...array_column($zone, 1)),
         ]);
 
         self::assertSame([[4700, 2800, 5300, 3700], [4700, 4300, 5300, 5200]], array_map($box, $plan->keptFree(new Seat('a', SeatKind::Chair, 5000, 4000, 0))));

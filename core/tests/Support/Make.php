@@ -112,7 +112,7 @@ final class Make
      * @param list<Step>|null $steps
      * @param list<Region> $regions
      * @param array{string, string}|null $directions
-     * @param list<Variation>|null $variations
+     * @param non-empty-list<Variation>|null $variations
      * @param list<string> $substitutes
      * @param list<string> $counters
      */
