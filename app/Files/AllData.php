@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Answers\LogAnswer;
-use App\Craft\ClassDesk;
-use App\Craft\ClassFile;
-use App\Craft\MovementsFile;
-use App\Craft\Workshop;
+use App\Http\Resources\LogResource;
+use App\Library\OwnMovements;
 use App\Models\Group;
 use App\Models\LedClass;
 use App\Models\OwnMovement;
@@ -18,13 +15,14 @@ use App\Models\Place;
 use App\Models\PlanRevision;
 use App\Models\SeatedClass;
 use App\Models\User;
+use App\Planning\ClassPlanner;
 use RuntimeException;
 use ZipArchive;
 
 /** Everything a teacher has stored, as open files in one archive: classes, people, places, movements, precautions, log. */
 final readonly class AllData
 {
-    public function __construct(private ClassDesk $desk, private ClassFile $classes, private Workshop $workshop)
+    public function __construct(private ClassPlanner $planner, private ClassFile $classes, private OwnMovements $ownMovements)
     {
     }
 
@@ -62,7 +60,7 @@ final readonly class AllData
         foreach ($teacher->places as $place) {
             $put('places/' . Download::name($place->name, 'place') . "-$place->id.json", ['name' => $place->name, ...$place->document]);
         }
-        $log = new LogAnswer($this->desk);
+        $log = new LogResource($this->planner);
         $put('log.json', $teacher->ledClasses()->with(['seatedClass.group.people', 'seatedClass.venue', 'attendances.participant', 'stretches'])->get()
             ->map(static fn (LedClass $led): array => [...$log->of($led), 'done' => $led->done()])->all());
         $zip->addFromString('movements.kind-chair.json', MovementsFile::write($this->movements($teacher)));
@@ -76,6 +74,6 @@ final readonly class AllData
     private function movements(User $teacher): array
     {
         return array_values($teacher->ownMovements()->where('number', '>', 0)->get()
-            ->map(fn (OwnMovement $own): array => $this->workshop->documentOf($teacher, $own->idOf($own->number)))->all());
+            ->map(fn (OwnMovement $own): array => $this->ownMovements->documentOf($teacher, $own->idOf($own->number)))->all());
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Craft\ClassDesk;
-use App\Craft\Kept;
-use App\Craft\Shelf;
+use App\Library\DerivedCache;
+use App\Library\TeacherCraft;
 use App\Models\Participant;
 use App\Models\PlanRevision;
 use App\Models\SeatedClass;
@@ -26,7 +25,7 @@ final readonly class ClassSummaries
     /** Relations of a class without which each of them would be asked for one by one. */
     public const WITH = ['group.people', 'venue', 'checks', 'choices'];
 
-    public function __construct(private ClassDesk $desk, private Shelf $shelf)
+    public function __construct(private ClassPlanner $planner, private TeacherCraft $teacherCraft)
     {
     }
 
@@ -37,7 +36,7 @@ final readonly class ClassSummaries
     public function of(User $teacher, Collection $classes): array
     {
         $stored = $this->currentRevisions($classes);
-        $craft = Kept::stamp() . $this->shelf->mark($teacher) . $teacher->ownPrecautions()->orderBy('id')->pluck('document')->toJson();
+        $craft = DerivedCache::stamp() . $this->teacherCraft->mark($teacher) . $teacher->ownPrecautions()->orderBy('id')->pluck('document')->toJson();
         $people = [];
         $summaries = $stale = [];
         foreach ($classes as $class) {
@@ -73,8 +72,8 @@ final readonly class ClassSummaries
         /** @var PlanRevision $revision */
         foreach ($stale === [] ? [] : PlanRevision::query()->findMany(array_keys($stale)) as $revision) {
             [$class, $from] = $stale[$revision->id];
-            $plan = $this->desk->read($revision->document);
-            $review = $this->desk->reviewOf($class, $plan, $this->desk->peopleOf($class));
+            $plan = $this->planner->read($revision->document);
+            $review = $this->planner->reviewOf($class, $plan, $this->planner->peopleOf($class));
             $summaries[$class->id] = ['from' => $from, 'planned' => $review->timeline->length() / 10, 'slot' => $plan->slotMinutes * 60, 'findings' => count($review->findings)];
         }
         if ($summaries !== []) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Craft\Shelf;
+use App\Library\TeacherCraft;
 use App\Models\User;
 use App\Safekeeping\WriteFirstConnection;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -21,11 +21,11 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', static fn (mixed ...$parts): WriteFirstConnection => new WriteFirstConnection(...$parts));
-        $this->app->singleton(Shelf::class);
+        $this->app->singleton(TeacherCraft::class);
         $this->app->bind(Craft::class, static function (Application $app): Craft {
             $teacher = auth()->user();
 
-            return $teacher instanceof User ? $app->make(Shelf::class)->for($teacher) : $app->make(Shelf::class)->shipped();
+            return $teacher instanceof User ? $app->make(TeacherCraft::class)->for($teacher) : $app->make(TeacherCraft::class)->shipped();
         });
     }
 

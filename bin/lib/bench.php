@@ -6,7 +6,7 @@ declare(strict_types=1);
  * Measures what teachers wait for, and prints medians. Called by bin/bench.
  */
 
-use App\Craft\ClassDesk;
+use App\Planning\ClassPlanner;
 use App\Http\Controllers\ClassController;
 use App\Models\SeatedClass;
 use App\Planning\ClassSummaries;
@@ -57,8 +57,8 @@ for ($at = 0, $sum = 0; $at < 5_000_000; ++$at) {
 }
 printf("%-58s %8.1f ms    the same sum on every machine\n", 'this machine, five million small steps', (hrtime(true) - $start) / 1e6);
 
-/** @var ClassDesk $desk */
-$desk = $app->make(ClassDesk::class);
+/** @var ClassPlanner $planner */
+$planner = $app->make(ClassPlanner::class);
 $class = SeatedClass::query()->with('group.people')->whereHas('group')->firstOrFail();
 $document = $class->plan()->document;
 
@@ -82,10 +82,10 @@ $people['people'] = [...$people['people'], ...array_map(
     static fn (array $person): array => ['id' => $person['id'] . '-twin'] + $person,
     array_slice($people['people'], 0, 2),
 )];
-$plan = $desk->read($large);
-$group = (new GroupReader($desk->craft->precautions))->read($people);
-$desk->review($plan, $group);
-$line('review of ' . $count . ' entries for 12 people, in core', $median(static fn () => $desk->review($plan, $group), 41), 'ms', 15);
+$plan = $planner->read($large);
+$group = (new GroupReader($planner->craft->precautions))->read($people);
+$planner->review($plan, $group);
+$line('review of ' . $count . ' entries for 12 people, in core', $median(static fn () => $planner->review($plan, $group), 41), 'ms', 15);
 
 // Who does what for a large class: thirty people and forty movements.
 $many = $people;
@@ -93,15 +93,15 @@ $many['people'] = [];
 for ($number = 0; $number < 30; ++$number) {
     $many['people'][] = ['id' => "n$number"] + $people['people'][$number % count($people['people'])];
 }
-$crowd = (new GroupReader($desk->craft->precautions))->read($many);
-$reviewed = $desk->review($plan, $crowd);
+$crowd = (new GroupReader($planner->craft->precautions))->read($many);
+$reviewed = $planner->review($plan, $crowd);
 $movements = $passes = [];
 foreach ($plan->entries() as $entry) {
-    $movements[$entry->id] = $desk->movement($entry->movement);
+    $movements[$entry->id] = $planner->movement($entry->movement);
     $passes[$entry->id] = $reviewed->timeline->passesOf($entry->id);
 }
-$matrix = static function () use ($desk, $plan, $crowd, $movements, $passes): Matrix {
-    $chooser = new Chooser($desk->craft->library, $desk->craft->ranges);
+$matrix = static function () use ($planner, $plan, $crowd, $movements, $passes): Matrix {
+    $chooser = new Chooser($planner->craft->library, $planner->craft->ranges);
     $versions = [];
     foreach ($plan->sections as $section) {
         foreach ($section->entries as $entry) {

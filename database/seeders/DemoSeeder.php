@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Craft\ClassDesk;
-use App\Craft\DoneVersions;
 use App\Models\Group;
 use App\Models\Participant;
 use App\Models\SeatedClass;
 use App\Models\User;
+use App\Planning\ClassPlanner;
+use App\Planning\DoneVersions;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -24,7 +24,7 @@ final class DemoSeeder extends Seeder
 {
     public const EMAIL = 'demo@kind-chair.example';
 
-    public function run(ClassDesk $desk): void
+    public function run(ClassPlanner $planner): void
     {
         if (User::query()->where('email', self::EMAIL)->exists()) {
             return;
@@ -39,11 +39,11 @@ final class DemoSeeder extends Seeder
         foreach (self::people() as $index => $person) {
             $group->add(['id' => 'p' . ($index + 1), ...$person]);
         }
-        $hall = $teacher->places()->create(['name' => 'Ferry House, ticket hall', 'document' => self::hall($desk, $group)]);
+        $hall = $teacher->places()->create(['name' => 'Ferry House, ticket hall', 'document' => self::hall($planner, $group)]);
         $tuesday = Carbon::parse('next tuesday 10:30');
         $this->plan($teacher, $group, 'Tuesday seated class', $tuesday, self::plannedSections())->update(['place_id' => $hall->id]);
         $past = $this->plan($teacher, $group, 'Tuesday seated class', Carbon::parse('last tuesday 10:30'), self::pastSections());
-        $this->log($desk, $past);
+        $this->log($planner, $past);
     }
 
     /** @param list<array<string, mixed>> $sections */
@@ -70,7 +70,7 @@ final class DemoSeeder extends Seeder
      *
      * @return array<string, mixed>
      */
-    private static function hall(ClassDesk $desk, Group $group): array
+    private static function hall(ClassPlanner $planner, Group $group): array
     {
         $room = [
                 'width' => 11_000,
@@ -79,7 +79,7 @@ final class DemoSeeder extends Seeder
                 'fixed' => [['name' => 'Counter', 'x' => 0, 'y' => 1500, 'width' => 900, 'depth' => 3200], ['name' => 'Stove', 'x' => 10_100, 'y' => 300, 'width' => 900, 'depth' => 900]],
         ];
         $people = [];
-        foreach ($desk->group($group)->people as $person) {
+        foreach ($planner->group($group)->people as $person) {
             $people[$person->id] = SeatKind::for($person->base);
         }
         $plan = FloorPlan::arrange(new Room(...$room), new Clearance(1800, 900, 0), 'arc', $people);
@@ -94,10 +94,10 @@ final class DemoSeeder extends Seeder
     }
 
     /** A finished class: a little slow in the middle, and the second lean cut short. */
-    private function log(ClassDesk $desk, SeatedClass $class): void
+    private function log(ClassPlanner $planner, SeatedClass $class): void
     {
-        $group = $desk->group($class->group);
-        $timeline = $desk->timeline($desk->read($class->plan()->document), $group->paceFactor());
+        $group = $planner->group($class->group);
+        $timeline = $planner->timeline($planner->read($class->plan()->document), $group->paceFactor());
         $done = array_map(static fn (Beat $beat): array => [
             'entry' => $beat->entryId,
             'side' => $beat->side?->value,
@@ -118,7 +118,7 @@ final class DemoSeeder extends Seeder
         $led->noteDone($done);
         $came = $class->group?->people->mapWithKeys(static fn (Participant $person): array => [$person->id => $person->key !== 'p9'])->all() ?? [];
         $led->noteAttendance($came);
-        foreach ((new DoneVersions($desk))->of($led->load('seatedClass.group.people')) as $version) {
+        foreach ((new DoneVersions($planner))->of($led->load('seatedClass.group.people')) as $version) {
             if ($came[$version['participant_id']]) {
                 $led->versions()->create($version);
             }

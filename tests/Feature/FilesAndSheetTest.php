@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Files\Schemas;
 use App\Models\Participant;
 use App\Models\SeatedClass;
 use App\Models\User;
@@ -168,7 +169,7 @@ final class FilesAndSheetTest extends AppTestCase
 
     public function testShippedDataFollowsItsSchemas(): void
     {
-        $schemas = $this->app->make(\App\Craft\Schemas::class);
+        $schemas = $this->app->make(Schemas::class);
         foreach (glob(base_path('core/data/movements/*.json')) ?: [] as $file) {
             $schemas->check('movement', json_decode((string) file_get_contents($file)));
         }

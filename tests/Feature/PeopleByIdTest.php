@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Files\Schemas;
 use App\Models\Group;
 use App\Models\LedClass;
 use App\Models\Participant;
@@ -54,7 +55,7 @@ final class PeopleByIdTest extends AppTestCase
     {
         $file = $this->file();
         $asked = $this->postJson('/api/classes/import', ['file' => $file])->assertConflict();
-        $this->app->make(\App\Craft\Schemas::class)->check('answer-who-is-who', json_decode((string) $asked->getContent()));
+        $this->app->make(Schemas::class)->check('answer-who-is-who', json_decode((string) $asked->getContent()));
         $this->assertSame(['Ada', 'Ben', 'Cleo'], array_column($asked->json('people'), 'name'));
         $this->assertDatabaseCount('participants', 3);
         $this->assertDatabaseCount('seated_classes', 1);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Craft\Schemas;
+use App\Files\Schemas;
 use App\Models\Group;
 use App\Models\SeatedClass;
 use App\Models\User;

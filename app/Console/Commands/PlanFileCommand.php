@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Craft\ClassDesk;
-use App\Craft\ClassFile;
-use App\Craft\Schemas;
+use App\Files\ClassFile;
+use App\Files\Schemas;
+use App\Planning\ClassPlanner;
 use Illuminate\Console\Command;
 use JsonException;
 use KindChair\Format\FormatError;
@@ -17,7 +17,7 @@ use KindChair\Plan\ClassPlan;
 /** Reads an open plan file, with its group in it or beside it, and prints what the core answers as JSON. */
 abstract class PlanFileCommand extends Command
 {
-    final public function handle(ClassDesk $desk, ClassFile $file, Schemas $schemas): int
+    final public function handle(ClassPlanner $planner, ClassFile $file, Schemas $schemas): int
     {
         try {
             $document = $file->read($this->contents((string) $this->argument('file')));
@@ -27,9 +27,9 @@ abstract class PlanFileCommand extends Command
                 $group = json_decode($this->contents($groupFile), true, 64, JSON_THROW_ON_ERROR);
                 $schemas->check('group', $group);
             }
-            $people = $group === null ? Group::nobody() : (new GroupReader($desk->craft->precautions))->read($group, '/group');
-            $desk = $desk->with($document);
-            $answer = $this->answer($desk, $desk->read($document), $people);
+            $people = $group === null ? Group::nobody() : (new GroupReader($planner->craft->precautions))->read($group, '/group');
+            $planner = $planner->with($document);
+            $answer = $this->answer($planner, $planner->read($document), $people);
         } catch (FormatError|JsonException $problem) {
             $this->getOutput()->getErrorStyle()->writeln($problem->getMessage());
 
@@ -41,7 +41,7 @@ abstract class PlanFileCommand extends Command
     }
 
     /** @return array<string, mixed> */
-    abstract protected function answer(ClassDesk $desk, ClassPlan $plan, Group $group): array;
+    abstract protected function answer(ClassPlanner $planner, ClassPlan $plan, Group $group): array;
 
     /** @throws FormatError */
     private function contents(string $path): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Craft\ClassDesk;
+use App\Planning\ClassPlanner;
 use KindChair\Fit\Version;
 use KindChair\Movement\JointAngle;
 use KindChair\People\Group;
@@ -20,9 +20,9 @@ final class ReviewOfClass extends PlanFileCommand
 
     protected $description = 'Print the ledger, order, findings and who does what of a class';
 
-    protected function answer(ClassDesk $desk, ClassPlan $plan, Group $group): array
+    protected function answer(ClassPlanner $planner, ClassPlan $plan, Group $group): array
     {
-        $review = $desk->review($plan, $group);
+        $review = $planner->review($plan, $group);
 
         return [
             'title' => $plan->title,
@@ -41,7 +41,7 @@ final class ReviewOfClass extends PlanFileCommand
                 'remedy' => $finding->remedy === null ? null : [
                     'label' => $finding->remedy->label,
                     'seconds' => Clock::seconds(
-                        $desk->timeline($finding->remedy->plan, $group->paceFactor())->length() - $review->timeline->length(),
+                        $planner->timeline($finding->remedy->plan, $group->paceFactor())->length() - $review->timeline->length(),
                     ),
                 ],
             ], $review->findings),

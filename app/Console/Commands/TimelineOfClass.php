@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Craft\ClassDesk;
+use App\Planning\ClassPlanner;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
 use KindChair\Review\Clock;
@@ -18,9 +18,9 @@ final class TimelineOfClass extends PlanFileCommand
 
     protected $description = 'Print the beats of a class, and its totals by section, region and side';
 
-    protected function answer(ClassDesk $desk, ClassPlan $plan, Group $group): array
+    protected function answer(ClassPlanner $planner, ClassPlan $plan, Group $group): array
     {
-        $review = $desk->review($plan, $group);
+        $review = $planner->review($plan, $group);
         $sections = [];
         foreach ($plan->sections as $section) {
             $sections[$section->id] = Clock::seconds($review->timeline->sectionLength($section->id));

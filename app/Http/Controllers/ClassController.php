@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\ClassAnswer;
+use App\Http\Resources\ClassResource;
 use App\Models\LedClass;
 use App\Models\SeatedClass;
 use App\Planning\ClassSummaries;
@@ -28,7 +28,7 @@ final class ClassController
         $summary = $summaries->of($teacher, $classes);
 
         return response()->json(['classes' => $classes->map(static fn (SeatedClass $class): array => [
-            ...ClassAnswer::of($class),
+            ...ClassResource::of($class),
             ...Arr::only($summary[$class->id], ['planned', 'slot', 'findings']),
             'people' => $class->group?->people->count() ?? 0,
             'led' => $class->led->whereNotNull('ended_at')->count(),
@@ -41,7 +41,7 @@ final class ClassController
         $given = $this->details($request, ['slotMinutes' => ['required', 'integer', 'between:5,180']]);
         $class = DB::transaction(fn (): SeatedClass => $this->made($request, $given));
 
-        return response()->json(ClassAnswer::of($class), 201);
+        return response()->json(ClassResource::of($class), 201);
     }
 
     /** @param array<string, mixed> $given */
@@ -73,7 +73,7 @@ final class ClassController
         $class->update(Arr::except(self::columns($given), 'title'));
         $class->rename($given['title']);
 
-        return response()->json(ClassAnswer::of($class->refresh()->load(['group', 'venue'])));
+        return response()->json(ClassResource::of($class->refresh()->load(['group', 'venue'])));
     }
 
     public function destroy(Request $request, int $seatedClass): Response

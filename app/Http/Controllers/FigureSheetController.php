@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Craft\Kept;
-use App\Craft\Shelf;
+use App\Library\DerivedCache;
+use App\Library\TeacherCraft;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use KindChair\Body\Side;
@@ -19,12 +19,12 @@ final class FigureSheetController
 {
     use OwnData;
 
-    public function show(Request $request, Craft $craft, Shelf $shelf): View
+    public function show(Request $request, Craft $craft, TeacherCraft $teacherCraft): View
     {
         $teacher = $this->teacher($request);
         $base = Base::tryFrom($request->string('base')->toString()) ?? Base::Chair;
 
-        return view('figures', ['base' => $base->value, 'zones' => Kept::of("$teacher->id:sheet:$base->value", $shelf->mark($teacher), static fn (): array => self::zones($craft, $base))]);
+        return view('figures', ['base' => $base->value, 'zones' => DerivedCache::of("$teacher->id:sheet:$base->value", $teacherCraft->mark($teacher), static fn (): array => self::zones($craft, $base))]);
     }
 
     /** @return list<array{zone: string, name: string, rungs: list<array{movement: string, name: string, figure: Figure}>}> */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\ClassAnswer;
-use App\Craft\ClassFile;
+use App\Files\ClassFile;
 use App\Files\Download;
+use App\Http\Resources\ClassResource;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -32,6 +32,6 @@ final class FileController
         );
         $same = array_map(static fn (mixed $id): ?int => $id === null ? null : (int) $id, $given['people'] ?? []);
 
-        return response()->json(ClassAnswer::of($file->import($this->teacher($request), $given['file'], $same)), 201);
+        return response()->json(ClassResource::of($file->import($this->teacher($request), $given['file'], $same)), 201);
     }
 }

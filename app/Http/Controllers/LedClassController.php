@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\LeadAnswer;
-use App\Answers\LogAnswer;
-use App\Craft\ClassDesk;
-use App\Craft\DoneVersions;
+use App\Http\Resources\LeadResource;
+use App\Http\Resources\LogResource;
 use App\Models\LedClass;
+use App\Planning\ClassPlanner;
+use App\Planning\DoneVersions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -21,21 +21,21 @@ final class LedClassController
 
     private const WITH = ['seatedClass.group.people', 'seatedClass.venue', 'attendances.participant', 'stretches'];
 
-    public function __construct(private readonly ClassDesk $desk)
+    public function __construct(private readonly ClassPlanner $planner)
     {
     }
 
     public function index(Request $request): JsonResponse
     {
         $led = $this->teacher($request)->ledClasses()->with(self::WITH)->whereNotNull('ended_at')->orderByDesc('started_at')->get();
-        $log = new LogAnswer($this->desk);
+        $log = new LogResource($this->planner);
 
         return response()->json(['led' => $led->map($log->of(...))->all()]);
     }
 
     public function show(Request $request, int $ledClass): JsonResponse
     {
-        return response()->json((new LogAnswer($this->desk))->of($this->find($request, $ledClass)));
+        return response()->json((new LogResource($this->planner))->of($this->find($request, $ledClass)));
     }
 
     /** Starts leading, or goes on with the class that is still running. */
@@ -51,14 +51,14 @@ final class LedClassController
     {
         $led = $this->find($request, $ledClass);
 
-        return response()->json((new LeadAnswer($this->desk))->of($led->seatedClass, $led));
+        return response()->json((new LeadResource($this->planner))->of($led->seatedClass, $led));
     }
 
     public function motions(Request $request, int $ledClass): JsonResponse
     {
         $led = $this->find($request, $ledClass);
 
-        return response()->json(['motions' => (object) (new LeadAnswer($this->desk))->motions($led->seatedClass, $led)]);
+        return response()->json(['motions' => (object) (new LeadResource($this->planner))->motions($led->seatedClass, $led)]);
     }
 
     /** Keeps where Lead stands, so that a reload or another device goes on at the right beat. */
@@ -84,7 +84,7 @@ final class LedClassController
         ], ['note.max' => 'The note is longer than 5,000 letters. Please shorten it a little.', 'attendance.*' => 'Somebody was there or was not.']);
         $came = array_map(boolval(...), array_intersect_key($given['attendance'], $this->teacher($request)->participants()->pluck('id', 'id')->all()));
         $isEnding = $led->ended_at === null;
-        $did = $isEnding ? (new DoneVersions($this->desk))->of($led) : [];
+        $did = $isEnding ? (new DoneVersions($this->planner))->of($led) : [];
         DB::transaction(static function () use ($led, $request, $given, $came, $isEnding, $did): void {
             if ($request->has('done') || $isEnding) {
                 $led->noteDone($given['done'] ?? $led->state['done'] ?? []);
@@ -98,7 +98,7 @@ final class LedClassController
             }
         });
 
-        return response()->json((new LogAnswer($this->desk))->of($this->find($request, $ledClass)));
+        return response()->json((new LogResource($this->planner))->of($this->find($request, $ledClass)));
     }
 
     public function destroy(Request $request, int $ledClass): Response

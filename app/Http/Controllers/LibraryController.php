@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\FigureBook;
-use App\Answers\LibraryAnswer;
-use App\Answers\MovementAnswer;
-use App\Answers\MovementCard;
-use App\Craft\Catalogue;
+use App\Http\Resources\LibraryResource;
+use App\Http\Resources\MovementCardResource;
+use App\Http\Resources\MovementResource;
+use App\Library\FigureBook;
+use App\Library\MovementFinder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -30,13 +30,13 @@ final class LibraryController
     /** In one answer; the browser asks for fewer at a time. */
     public const FIGURES = 400;
 
-    public function __construct(private readonly Craft $craft, private readonly Catalogue $catalogue)
+    public function __construct(private readonly Craft $craft, private readonly MovementFinder $catalogue)
     {
     }
 
     public function show(): JsonResponse
     {
-        return response()->json(LibraryAnswer::of($this->craft));
+        return response()->json(LibraryResource::of($this->craft));
     }
 
     public function index(Request $request): JsonResponse
@@ -73,7 +73,7 @@ final class LibraryController
         }
         $page = (int) ($asked['page'] ?? 1);
         $shown = array_slice($found, 0, $page * self::PAGE);
-        $cards = array_map(fn (MovementFacts $facts): array => MovementCard::of($facts, $fit[$facts->id] ?? null), $shown);
+        $cards = array_map(fn (MovementFacts $facts): array => MovementCardResource::of($facts, $fit[$facts->id] ?? null), $shown);
 
         return response()->json([
             'total' => count($this->craft->library->ids()),
@@ -85,7 +85,7 @@ final class LibraryController
 
     public function movement(Request $request, string $id): JsonResponse
     {
-        return response()->json((new MovementAnswer($this->craft, $this->catalogue))->of($this->find($id), $this->teacher($request)));
+        return response()->json((new MovementResource($this->craft, $this->catalogue))->of($this->find($id), $this->teacher($request)));
     }
 
     public function motion(Request $request, string $id): JsonResponse

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\MatrixAnswer;
-use App\Craft\ClassDesk;
+use App\Http\Resources\MatrixResource;
 use App\Models\SeatedClass;
+use App\Planning\ClassPlanner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +23,7 @@ final class MatrixController
 {
     use OwnData;
 
-    public function __construct(private readonly ClassDesk $desk)
+    public function __construct(private readonly ClassPlanner $planner)
     {
     }
 
@@ -79,7 +79,7 @@ final class MatrixController
     {
         $class = $this->find($request, $seatedClass);
 
-        return view('matrix', ['class' => $class, 'answer' => (new MatrixAnswer($this->desk))->of($class)]);
+        return view('matrix', ['class' => $class, 'answer' => (new MatrixResource($this->planner))->of($class)]);
     }
 
     /** A participant's own page: large letters, figures at their own range. */
@@ -89,14 +89,14 @@ final class MatrixController
         $documents = $class->group?->documents() ?? [];
         abort_unless(isset($documents[$participant]), 404);
         $at = array_search($participant, array_keys($documents), true);
-        $plan = $this->desk->read($class->plan()->document);
-        $group = $this->desk->peopleOf($class);
-        $review = $this->desk->reviewOf($class, $plan, $group);
+        $plan = $this->planner->read($class->plan()->document);
+        $group = $this->planner->peopleOf($class);
+        $review = $this->planner->reviewOf($class, $plan, $group);
         $person = $group->people[(int) $at];
         $rows = [];
         foreach ($plan->entries() as $entry) {
             $version = $review->versions[$entry->id][(int) $at];
-            $movement = $version->movement === null ? null : $this->desk->movement($version->movement);
+            $movement = $version->movement === null ? null : $this->planner->movement($version->movement);
             $variation = $movement === null ? null : $movement->variation((string) $version->variation);
             $named = ($version->sides['left'] ?? null) === WeakLimb::ABLE_SIDE ? Side::Right : Side::Left;
             $drawn = $variation?->heldTo($version->caps);
@@ -106,7 +106,7 @@ final class MatrixController
                 }
             }
             $rows[] = [
-                'name' => $this->desk->movement($entry->movement)->name(),
+                'name' => $this->planner->movement($entry->movement)->name(),
                 'does' => $version->does === 'As planned' ? ($variation->name ?? '') : $version->does,
                 'figure' => $movement === null || $drawn === null
                     ? Figure::atRest($person->base)
@@ -121,17 +121,17 @@ final class MatrixController
     /** @return list<string> */
     private function breaks(SeatedClass $class, string $person, string $entryId, ?string $variation): array
     {
-        $plan = $this->desk->read($class->plan()->document);
+        $plan = $this->planner->read($class->plan()->document);
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
                 if ($entry->id === $entryId) {
-                    $movement = $this->desk->movement($entry->movement);
+                    $movement = $this->planner->movement($entry->movement);
                     abort_unless($variation === null || $movement->hasVariation($variation), 422, 'There is no such version of this movement.');
                     $never = array_values(array_filter(array_map(MovementTrait::tryFrom(...), $class->venue?->never() ?? [])));
-                    $chooser = new Chooser($this->desk->craft->library, $this->desk->craft->ranges, $class->venue?->kit(), $never);
-                    $passes = $this->desk->timeline($plan, 1.0)->passesOf($entryId);
+                    $chooser = new Chooser($this->planner->craft->library, $this->planner->craft->ranges, $class->venue?->kit(), $never);
+                    $passes = $this->planner->timeline($plan, 1.0)->passesOf($entryId);
                     $asked = new Asked($movement, $movement->variation($entry->variation), $plan->patternFor($section, $entry), $passes);
-                    foreach ($this->desk->peopleOf($class)->people as $one) {
+                    foreach ($this->planner->peopleOf($class)->people as $one) {
                         if ($variation !== null && $one->id === $person) {
                             return $chooser->breaks($one, $asked, $variation);
                         }
@@ -151,6 +151,6 @@ final class MatrixController
 
     private function answer(SeatedClass $class): JsonResponse
     {
-        return response()->json((new MatrixAnswer($this->desk))->of($class));
+        return response()->json((new MatrixResource($this->planner))->of($class));
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Craft\ClassDesk;
-use App\Craft\MovementsFile;
-use App\Craft\Workshop;
 use App\Files\Download;
+use App\Files\MovementsFile;
+use App\Library\OwnMovements;
 use App\Models\OwnMovement;
+use App\Planning\ClassPlanner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -34,7 +34,7 @@ final class OwnMovementController
 {
     use OwnData;
 
-    public function __construct(private readonly Craft $craft, private readonly Workshop $workshop)
+    public function __construct(private readonly Craft $craft, private readonly OwnMovements $ownMovements)
     {
     }
 
@@ -54,7 +54,7 @@ final class OwnMovementController
     {
         $after = $request->validate(['after' => ['nullable', 'string', 'max:80']])['after'] ?? null;
 
-        return $this->answer($this->workshop->begin($this->teacher($request), $after), 201);
+        return $this->answer($this->ownMovements->begin($this->teacher($request), $after), 201);
     }
 
     public function show(Request $request, string $key): JsonResponse
@@ -90,7 +90,7 @@ final class OwnMovementController
     {
         $own = $this->find($request, $key);
         $document = $own->working();
-        if ($this->workshop->problems($document) !== []) {
+        if ($this->ownMovements->problems($document) !== []) {
             return $this->answer($own, 422, 'A few things are still missing. Your draft is safe.');
         }
         $own->keep($document);
@@ -125,7 +125,7 @@ final class OwnMovementController
         $keys = array_filter(explode(',', $request->string('keys')->toString()));
         $own = $this->teacher($request)->ownMovements()->where('number', '>', 0)->whereNull('removed_at')
             ->when($keys !== [], static fn ($query) => $query->whereIn('key', $keys))->orderBy('id')->get();
-        $documents = $own->map(fn (OwnMovement $one): array => $this->workshop->documentOf($this->teacher($request), $one->idOf($one->number)));
+        $documents = $own->map(fn (OwnMovement $one): array => $this->ownMovements->documentOf($this->teacher($request), $one->idOf($one->number)));
 
         return Download::of(MovementsFile::write(array_values($documents->all())), 'application/json', 'movements.kind-chair.json');
     }
@@ -136,7 +136,7 @@ final class OwnMovementController
     }
 
     /** The figure of a pose being set, with its handles and the way of the angle that is being changed. */
-    public function pose(Request $request, ClassDesk $desk): JsonResponse
+    public function pose(Request $request, ClassPlanner $planner): JsonResponse
     {
         $asked = $request->validate([
             'angles' => ['present', 'array'],
@@ -158,7 +158,7 @@ final class OwnMovementController
         $seat = Seat::of(Base::from($asked['base']), Position::from($asked['position']));
         $view = $asked['view'] === 'front' ? 'front' : 'side';
         $sketch = Sketch::of($angles, $seat, $view, Sides::from($asked['sides']), Side::from($asked['side']), $joint, $role);
-        $group = isset($asked['group']) ? $desk->group($this->teacher($request)->groups()->with('people')->findOrFail((int) $asked['group'])) : Group::nobody();
+        $group = isset($asked['group']) ? $planner->group($this->teacher($request)->groups()->with('people')->findOrFail((int) $asked['group'])) : Group::nobody();
         $actions = [];
         foreach ($joint === null || $role === null ? [] : JointAction::cases() as $one) {
             if ($one->joint() === $joint) {
@@ -198,9 +198,9 @@ final class OwnMovementController
             'number' => $own->number,
             'hasDraft' => $own->draft !== null,
             'savedAt' => $own->updated_at?->toIso8601String(),
-            'document' => Workshop::withObjects($document),
-            'problems' => array_map(static fn (MovementProblem $problem): array => ['place' => $problem->place, 'says' => $problem->says], $this->workshop->problems($document)),
-            'implied' => (object) $this->workshop->implied($document),
+            'document' => OwnMovements::withObjects($document),
+            'problems' => array_map(static fn (MovementProblem $problem): array => ['place' => $problem->place, 'says' => $problem->says], $this->ownMovements->problems($document)),
+            'implied' => (object) $this->ownMovements->implied($document),
         ], $status);
     }
 }

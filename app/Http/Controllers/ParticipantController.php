@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Craft\Schemas;
+use App\Files\Schemas;
 use App\Models\Group;
 use App\Models\Participant;
 use Illuminate\Http\JsonResponse;

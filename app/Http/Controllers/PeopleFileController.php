@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Craft\PeopleFile;
-use App\Craft\Schemas;
 use App\Files\Download;
+use App\Files\PeopleFile;
 use App\Files\SamePeople;
+use App\Files\Schemas;
 use App\Models\Group;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

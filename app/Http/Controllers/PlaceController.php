@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Craft\ClassDesk;
-use App\Craft\Schemas;
+use App\Files\Schemas;
 use App\Models\Place;
 use App\Models\SeatedClass;
+use App\Planning\ClassPlanner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -68,7 +68,7 @@ final class PlaceController
     }
 
     /** Sets a class out in the room, or looks at seats as they stand. */
-    public function floor(Request $request, int $place, ClassDesk $desk): JsonResponse
+    public function floor(Request $request, int $place, ClassPlanner $planner): JsonResponse
     {
         $found = $this->find($request, $place);
         $asked = $request->validate([
@@ -80,13 +80,13 @@ final class PlaceController
         $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail((int) $asked['class']);
         $this->schemas->check('place', self::withObjects(['room' => $asked['room'], ...(isset($asked['layout']) ? ['layouts' => ['asked' => $asked['layout']]] : [])]));
         $room = self::room($asked['room']);
-        $clearance = self::clearance($class, $desk);
+        $clearance = self::clearance($class, $planner);
         $gave = null;
         if (isset($asked['layout'])) {
             $plan = self::standing($room, $clearance, $asked['layout']);
         } else {
             $people = [];
-            foreach ($desk->group($class->group)->people as $person) {
+            foreach ($planner->group($class->group)->people as $person) {
                 $people[$person->id] = SeatKind::for($person->base);
             }
             try {
@@ -110,7 +110,7 @@ final class PlaceController
     }
 
     /** The floor plan on paper. */
-    public function print(Request $request, int $place, ClassDesk $desk): View
+    public function print(Request $request, int $place, ClassPlanner $planner): View
     {
         $found = $this->find($request, $place);
         $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($request->integer('class'));
@@ -119,8 +119,8 @@ final class PlaceController
         return view('floor', [
             'place' => $found,
             'class' => $class,
-            'plan' => self::standing(self::room($found->document['room'] ?? abort(404)), self::clearance($class, $desk), $layout),
-            'names' => array_column(array_map(static fn (Participant $person): array => ['id' => $person->id, 'name' => $person->name], $desk->group($class->group)->people), 'name', 'id'),
+            'plan' => self::standing(self::room($found->document['room'] ?? abort(404)), self::clearance($class, $planner), $layout),
+            'names' => array_column(array_map(static fn (Participant $person): array => ['id' => $person->id, 'name' => $person->name], $planner->group($class->group)->people), 'name', 'id'),
         ]);
     }
 
@@ -167,11 +167,11 @@ final class PlaceController
         return new FloorPlan($room, $clearance, [$layout['teacher'][0], $layout['teacher'][1]], array_values($seats));
     }
 
-    private static function clearance(SeatedClass $class, ClassDesk $desk): Clearance
+    private static function clearance(SeatedClass $class, ClassPlanner $planner): Clearance
     {
         $planned = [];
-        foreach ($desk->read($class->plan()->document)->entries() as $entry) {
-            $movement = $desk->movement($entry->movement);
+        foreach ($planner->read($class->plan()->document)->entries() as $entry) {
+            $movement = $planner->movement($entry->movement);
             $planned[] = [$movement, $movement->variation($entry->variation)];
         }
 

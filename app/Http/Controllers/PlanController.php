@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\PlanAnswer;
-use App\Craft\ClassDesk;
-use App\Craft\Schemas;
+use App\Files\Schemas;
+use App\Http\Resources\PlanResource;
 use App\Models\SeatedClass;
+use App\Planning\ClassPlanner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +17,7 @@ final class PlanController
 {
     use OwnData;
 
-    public function __construct(private readonly ClassDesk $desk, private readonly Schemas $schemas)
+    public function __construct(private readonly ClassPlanner $planner, private readonly Schemas $schemas)
     {
     }
 
@@ -33,20 +33,20 @@ final class PlanController
         /** @var array<array-key, mixed> $document */
         $document = $request->json('plan');
         $this->schemas->check('plan', $document);
-        $this->desk->readNew($document);
+        $this->planner->readNew($document);
         // Worked out before it is stored: what cannot be answered is not kept, and nobody is told otherwise.
-        $body = (new PlanAnswer($this->desk))->body($class, $document);
+        $body = (new PlanResource($this->planner))->body($class, $document);
         $kept = $class->storeFrom($request->integer('revision'), $document);
         if ($kept !== null) {
             // Nothing is lost: the stale plan is stored beside the current one, and the teacher chooses.
             return response()->json([
                 'message' => 'This class was changed in another window. Both versions are kept: choose the one to go on with.',
                 'yours' => $kept,
-                'theirs' => (new PlanAnswer($this->desk))->of($class),
+                'theirs' => (new PlanResource($this->planner))->of($class),
             ], 409);
         }
 
-        return response()->json([...(new PlanAnswer($this->desk))->head($class), ...$body]);
+        return response()->json([...(new PlanResource($this->planner))->head($class), ...$body]);
     }
 
     public function choose(Request $request, int $seatedClass): JsonResponse
@@ -79,14 +79,14 @@ final class PlanController
         $class = $this->find($request, $seatedClass);
         $request->validate(['revision' => ['required', 'integer'], 'finding' => ['required', 'string']]);
         $document = $class->plan()->document;
-        $plan = $this->desk->read($document);
-        $finding = $this->desk->reviewOf($class, $plan, $this->desk->peopleOf($class))->finding($request->string('finding')->toString());
+        $plan = $this->planner->read($document);
+        $finding = $this->planner->reviewOf($class, $plan, $this->planner->peopleOf($class))->finding($request->string('finding')->toString());
         $isStored = DB::transaction(function () use ($request, $class, $finding, $plan, $document): bool {
             $class->refreshRevision();
             if ($request->integer('revision') !== $class->revision || $finding?->remedy === null) {
                 return false;
             }
-            $class->store($this->desk->apply($finding->remedy, $plan, $document));
+            $class->store($this->planner->apply($finding->remedy, $plan, $document));
 
             return true;
         });
@@ -104,6 +104,6 @@ final class PlanController
 
     private function answer(SeatedClass $class): JsonResponse
     {
-        return response()->json((new PlanAnswer($this->desk))->of($class));
+        return response()->json((new PlanResource($this->planner))->of($class));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Craft\Schemas;
+use App\Files\Schemas;
 use App\Models\OwnPrecaution;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

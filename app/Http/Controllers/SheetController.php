@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\SheetAnswer;
+use App\Http\Resources\SheetResource;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -13,7 +13,7 @@ final class SheetController
 {
     use OwnData;
 
-    public function show(Request $request, int $seatedClass, SheetAnswer $sheet): View
+    public function show(Request $request, int $seatedClass, SheetResource $sheet): View
     {
         $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($seatedClass);
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Files;
 
 use KindChair\Format\FormatError;
 use Opis\JsonSchema\Errors\ErrorFormatter;

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Answers;
+namespace App\Http\Resources;
 
 use App\Models\SeatedClass;
 
 /** A class without its plan. */
-final readonly class ClassAnswer
+final readonly class ClassResource
 {
     /** @return array<string, mixed> */
     public static function of(SeatedClass $class): array

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Answers;
+namespace App\Http\Resources;
 
-use App\Craft\ClassDesk;
+use App\Library\FigureBook;
 use App\Models\LedClass;
 use App\Models\SeatedClass;
+use App\Planning\ClassPlanner;
 use KindChair\Body\Side;
 use KindChair\Figure\Motion;
 use KindChair\Fit\Mark;
@@ -18,18 +19,18 @@ use KindChair\Script\Script;
 use KindChair\Timeline\Beat;
 
 /** Everything Lead needs from the first cue to the last, so that it goes on without a connection (schema/answer-lead.schema.json). */
-final readonly class LeadAnswer
+final readonly class LeadResource
 {
-    public function __construct(private ClassDesk $desk)
+    public function __construct(private ClassPlanner $planner)
     {
     }
 
     /** @return array<string, mixed> */
     public function of(SeatedClass $class, LedClass $led): array
     {
-        $plan = $this->desk->read($class->plan($led->revision)->document);
-        $group = $this->desk->peopleOf($class);
-        $review = $this->desk->reviewOf($class, $plan, $group);
+        $plan = $this->planner->read($class->plan($led->revision)->document);
+        $group = $this->planner->peopleOf($class);
+        $review = $this->planner->reviewOf($class, $plan, $group);
         $ids = array_keys($class->group?->documents() ?? []);
         $entries = [];
         foreach ($plan->sections as $section) {
@@ -39,14 +40,14 @@ final readonly class LeadAnswer
         }
 
         return [
-            'class' => ClassAnswer::of($class),
-            'led' => LogAnswer::row($led),
+            'class' => ClassResource::of($class),
+            'led' => LogResource::row($led),
             'state' => $led->state,
             'slot' => $plan->slotMinutes * 60,
             'planned' => $review->timeline->length() / 10,
             'mirrors' => $plan->settings->mirrors,
             'entries' => $entries,
-            'figures' => (object) FigureBook::of($this->desk->craft->library, $class->user)->draw(self::keys($entries)),
+            'figures' => (object) FigureBook::of($this->planner->craft->library, $class->user)->draw(self::keys($entries)),
             'beats' => array_map(static fn (Beat $beat): array => [
                 'entry' => $beat->entryId,
                 'kind' => $beat->kind->value,
@@ -76,11 +77,11 @@ final readonly class LeadAnswer
      */
     public function motions(SeatedClass $class, LedClass $led): array
     {
-        $plan = $this->desk->read($class->plan($led->revision)->document);
+        $plan = $this->planner->read($class->plan($led->revision)->document);
         $motions = [];
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
-                $movement = $this->desk->movement($entry->movement);
+                $movement = $this->planner->movement($entry->movement);
                 $variation = $movement->variation($entry->variation);
                 foreach ($movement->laterality->namesSide() ? Side::cases() : [Side::Left] as $side) {
                     $motions["$entry->id/$side->value"] = Motion::of($movement, $variation, $variation->mainBase(), $side->other(), $plan->patternFor($section, $entry))->toArray();
@@ -97,7 +98,7 @@ final readonly class LeadAnswer
      */
     private function entry(Entry $entry, array $versions, Group $group): array
     {
-        $movement = $this->desk->movement($entry->movement);
+        $movement = $this->planner->movement($entry->movement);
         $variation = $movement->variation($entry->variation);
         $bases = array_column($group->people, 'base', 'id');
 
@@ -109,14 +110,14 @@ final readonly class LeadAnswer
             'facing' => $movement->facing,
             'sides' => $movement->laterality->sides->value,
             'figure' => FigureBook::usual($movement->id, $variation),
-            'props' => array_map($this->desk->propName(...), $variation->props),
+            'props' => array_map($this->planner->propName(...), $variation->props),
             'different' => array_values(array_map(
                 fn (Version $version): array => [
                     'person' => $version->participant,
                     'mark' => $version->mark->value,
-                    'figure' => $this->desk->figureOf($version, $bases[$version->participant]),
+                    'figure' => $this->planner->figureOf($version, $bases[$version->participant]),
                     'does' => $version->brief,
-                    'props' => array_map($this->desk->propName(...), $version->props),
+                    'props' => array_map($this->planner->propName(...), $version->props),
                 ],
                 array_filter($versions, static fn (Version $version): bool => $version->mark !== Mark::Fully),
             )),

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Files;
 
-use App\Files\Download;
+use App\Library\OwnMovements;
+use App\Library\ShippedCraft;
 use App\Models\OwnMovement;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +18,7 @@ final readonly class MovementsFile
 {
     public const FORMAT = 'kind-chair/movements';
 
-    public function __construct(private Workshop $workshop, private Schemas $schemas)
+    public function __construct(private OwnMovements $ownMovements, private Schemas $schemas)
     {
     }
 
@@ -25,7 +26,7 @@ final readonly class MovementsFile
     public static function write(array $documents): string
     {
         return json_encode(
-            ['format' => self::FORMAT, 'version' => 1, 'movements' => array_map(static fn (array $document): array => Workshop::withObjects($document), $documents)],
+            ['format' => self::FORMAT, 'version' => 1, 'movements' => array_map(static fn (array $document): array => OwnMovements::withObjects($document), $documents)],
             Download::JSON,
         ) . "\n";
     }
@@ -106,9 +107,9 @@ final readonly class MovementsFile
     private function refusal(array $document): ?array
     {
         try {
-            $movement = $this->workshop->read($document);
+            $movement = $this->ownMovements->read($document);
         } catch (FormatError $error) {
-            return [str_starts_with($error->place, '/') ? $error->place : '', Workshop::kindly($error)];
+            return [str_starts_with($error->place, '/') ? $error->place : '', OwnMovements::kindly($error)];
         }
         if (ShippedCraft::document($movement->id) !== null) {
             return ['/id', "\"$movement->id\" is a movement that ships with Kind Chair. Give yours an id of its own, such as \"own-$movement->id\"."];
@@ -116,7 +117,7 @@ final readonly class MovementsFile
         if (preg_match('/^[a-z0-9-]+(@\d+)?$/', $movement->id) !== 1) {
             return ['/id', 'An id has small letters, digits and dashes only.'];
         }
-        $problem = $this->workshop->problems([...$document, 'id' => strtok($movement->id, '@')])[0] ?? null;
+        $problem = $this->ownMovements->problems([...$document, 'id' => strtok($movement->id, '@')])[0] ?? null;
 
         return $problem === null ? null : ["/$problem->place", $problem->says];
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Answers;
+namespace App\Http\Resources;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\RangeTable;
@@ -12,7 +12,7 @@ use KindChair\Movement\Prop;
 use KindChair\People\Precaution;
 
 /** Everything a teacher chooses from, but for the movements themselves (schema/answer-library.schema.json). */
-final readonly class LibraryAnswer
+final readonly class LibraryResource
 {
     /** @return array<string, mixed> */
     public static function of(Craft $craft): array

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Answers;
+namespace App\Http\Resources;
 
-use App\Craft\Catalogue;
+use App\Library\FigureBook;
+use App\Library\MovementFinder;
 use App\Models\User;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
@@ -19,9 +20,9 @@ use KindChair\Movement\Variation;
 use KindChair\People\Precaution;
 
 /** A movement on its page, with its figures (schema/answer-movement.schema.json). */
-final readonly class MovementAnswer
+final readonly class MovementResource
 {
-    public function __construct(private Craft $craft, private Catalogue $catalogue)
+    public function __construct(private Craft $craft, private MovementFinder $catalogue)
     {
     }
 
@@ -40,7 +41,7 @@ final readonly class MovementAnswer
             'ways' => self::ways($movement),
             'facing' => $movement->facing,
             'usual' => $movement->usualVariation,
-            'dose' => MovementCard::dose($movement->doses->usual),
+            'dose' => MovementCardResource::dose($movement->doses->usual),
             'doses' => [
                 'usual' => $movement->doses->usual->inWords(),
                 'least' => $movement->doses->least->inWords(),
@@ -66,7 +67,7 @@ final readonly class MovementAnswer
             'counters' => array_map($this->named(...), $movement->counters),
             'sources' => $movement->sources,
             'own' => $own === null ? null : ['key' => $own->key, 'number' => $own->number, 'hasDraft' => $own->draft !== null],
-            'uses' => Catalogue::uses($teacher, $movement->id),
+            'uses' => MovementFinder::uses($teacher, $movement->id),
             'figures' => (object) FigureBook::of($this->craft->library, $teacher)->draw(self::keys($movement)),
         ];
     }

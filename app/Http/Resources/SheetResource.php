@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Answers;
+namespace App\Http\Resources;
 
-use App\Craft\ClassDesk;
 use App\Models\SeatedClass;
+use App\Planning\ClassPlanner;
 use KindChair\Body\Side;
 use KindChair\Figure\Figure;
 use KindChair\Fit\Mark;
@@ -14,25 +14,25 @@ use KindChair\Script\DoseWords;
 use KindChair\Script\Script;
 
 /** Everything on the cue sheet. */
-final readonly class SheetAnswer
+final readonly class SheetResource
 {
-    public function __construct(private ClassDesk $desk)
+    public function __construct(private ClassPlanner $planner)
     {
     }
 
     /** @return array<string, mixed> */
     public function of(SeatedClass $class): array
     {
-        $plan = $this->desk->read($class->plan()->document);
-        $group = $this->desk->peopleOf($class);
-        $review = $this->desk->reviewOf($class, $plan, $group);
+        $plan = $this->planner->read($class->plan()->document);
+        $group = $this->planner->peopleOf($class);
+        $review = $this->planner->reviewOf($class, $plan, $group);
         $lines = Script::of($review->timeline, $plan->settings);
         $sections = [];
         $different = [];
         foreach ($plan->sections as $section) {
             $rows = [];
             foreach ($section->entries as $entry) {
-                $movement = $this->desk->movement($entry->movement);
+                $movement = $this->planner->movement($entry->movement);
                 $variation = $movement->variation($entry->variation);
                 $rows[] = [
                     'name' => $movement->name(),
@@ -42,7 +42,7 @@ final readonly class SheetAnswer
                     // The sheet is read facing the group, so the first side is drawn as the group is seen.
                     'figure' => Figure::of($movement, $variation, $variation->mainBase(), Side::Left),
                     'isSided' => $movement->laterality->isSided(),
-                    'props' => array_map(fn (string $id): string => $this->desk->propName($id), $variation->props),
+                    'props' => array_map(fn (string $id): string => $this->planner->propName($id), $variation->props),
                     'facing' => $movement->facing,
                     'note' => $entry->note,
                     'lines' => $lines[$entry->id] ?? [],
@@ -67,7 +67,7 @@ final readonly class SheetAnswer
             'slot' => $plan->slotMinutes,
             'planned' => $review->timeline->length(),
             'sections' => $sections,
-            'bring' => PackingList::of($review->versions, $this->desk->craft->changeOvers, $class->venue?->counted()),
+            'bring' => PackingList::of($review->versions, $this->planner->craft->changeOvers, $class->venue?->counted()),
             'different' => array_values(array_filter($different, static fn (array $row): bool => $row['people'] !== [])),
             'groupSize' => count($group->people),
         ];

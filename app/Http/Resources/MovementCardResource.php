@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Answers;
+namespace App\Http\Resources;
 
+use App\Library\FigureBook;
 use KindChair\Fit\MovementFacts;
 use KindChair\Movement\Dose;
 
 /** A movement in a list (schema/answer-movements.schema.json, card). */
-final readonly class MovementCard
+final readonly class MovementCardResource
 {
     /**
      * @param array{fully: int, adapted: int, rests: int, none: int}|null $counts who of a group could do it

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Library;
 
+use App\Files\Schemas;
 use App\Models\OwnMovement;
 use App\Models\User;
 use Illuminate\Support\Str;
@@ -18,7 +19,7 @@ use KindChair\Review\MovementProblem;
 use KindChair\Review\MovementReview;
 
 /** Where a teacher's own movements are made: from nothing, from another one, or from a file. */
-final readonly class Workshop
+final readonly class OwnMovements
 {
     public function __construct(private Craft $craft, private Schemas $schemas)
     {

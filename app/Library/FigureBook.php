@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Answers;
+namespace App\Library;
 
-use App\Craft\Kept;
-use App\Craft\Shelf;
 use App\Models\User;
 use KindChair\Body\Side;
 use KindChair\Figure\Figure;
@@ -29,7 +27,7 @@ final readonly class FigureBook
 
     public static function of(MovementLibrary $library, ?User $teacher): self
     {
-        return new self($library, Shelf::owner($teacher), app(Shelf::class)->mark($teacher));
+        return new self($library, TeacherCraft::owner($teacher), app(TeacherCraft::class)->mark($teacher));
     }
 
     public static function key(string $movement, string $variation, string $base, string $side = 'left'): string
@@ -69,7 +67,7 @@ final readonly class FigureBook
             return [];
         }
 
-        return str_contains($movement, '@') ? Kept::of("$this->owner:figure:$key", $this->mark, $draw) : Kept::of("shipped:figure:$key", '', $draw);
+        return str_contains($movement, '@') ? DerivedCache::of("$this->owner:figure:$key", $this->mark, $draw) : DerivedCache::of("shipped:figure:$key", '', $draw);
     }
 
     private function figure(string $key): ?Figure

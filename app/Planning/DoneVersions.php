@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Planning;
 
 use App\Models\LedClass;
 
 /** What everybody of the group was offered in a class that was led, movement by movement. */
 final readonly class DoneVersions
 {
-    public function __construct(private ClassDesk $desk)
+    public function __construct(private ClassPlanner $planner)
     {
     }
 
@@ -17,8 +17,8 @@ final readonly class DoneVersions
     public function of(LedClass $led): array
     {
         $class = $led->seatedClass;
-        $plan = $this->desk->read($class->plan($led->revision)->document);
-        $review = $this->desk->reviewOf($class, $plan, $this->desk->peopleOf($class));
+        $plan = $this->planner->read($class->plan($led->revision)->document);
+        $review = $this->planner->reviewOf($class, $plan, $this->planner->peopleOf($class));
         $ids = array_keys($class->group?->documents() ?? []);
         $did = [];
         foreach ($review->versions as $entry => $versions) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Library;
 
 use App\Models\OwnMovementVersion;
 use App\Models\OwnPrecaution;
@@ -17,7 +17,7 @@ use KindChair\People\Precaution;
 use stdClass;
 
 /** The craft as one teacher has it: what is shipped, and their own movements beside it. */
-final class Shelf
+final class TeacherCraft
 {
     private ?Craft $shipped = null;
 
@@ -88,7 +88,7 @@ final class Shelf
     /** What was kept once never changes, so reading it once is enough. */
     private static function read(User $teacher, string $id, int $version): Movement
     {
-        return Kept::of("$teacher->id:movement:$id", (string) $version, static fn (): Movement => MovementReader::read(
+        return DerivedCache::of("$teacher->id:movement:$id", (string) $version, static fn (): Movement => MovementReader::read(
             Node::root([...OwnMovementVersion::query()->findOrFail($version)->document, 'id' => $id]),
         ));
     }

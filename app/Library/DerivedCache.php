@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Library;
 
 use Closure;
 use FilesystemIterator;
@@ -15,7 +15,7 @@ use SplFileInfo;
  * What was worked out once and is kept until what it was worked out from changes. One place for each name: what is
  * worked out anew takes the place of what was there, so nothing old stays behind.
  */
-final class Kept
+final class DerivedCache
 {
     /** Seconds. */
     private const LOOK_AGAIN = 3;

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Library;
 
 use App\Models\Group as GroupModel;
 use App\Models\User;
+use App\Planning\ClassPlanner;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Carbon;
 use KindChair\Fit\Chooser;
@@ -19,12 +20,12 @@ use KindChair\People\Group;
 use KindChair\Timeline\TimelineBuilder;
 
 /** The library made ready for finding: facts worked out once, and again when the craft or the teacher's movements change. */
-final readonly class Catalogue
+final readonly class MovementFinder
 {
     /** The breath in which times are told; a class has its own. */
     private const PATTERN = 'even';
 
-    public function __construct(private Craft $craft, private ClassDesk $desk, private Shelf $shelf)
+    public function __construct(private Craft $craft, private ClassPlanner $planner, private TeacherCraft $teacherCraft)
     {
     }
 
@@ -41,10 +42,10 @@ final readonly class Catalogue
      */
     public function fit(GroupModel $group): array
     {
-        $from = md5(json_encode([$group->document(), $group->user->ownPrecautions()->pluck('document')], JSON_THROW_ON_ERROR) . $this->shelf->mark($group->user));
+        $from = md5(json_encode([$group->document(), $group->user->ownPrecautions()->pluck('document')], JSON_THROW_ON_ERROR) . $this->teacherCraft->mark($group->user));
 
-        return Kept::of("$group->user_id:fit:$group->id", $from, function () use ($group): array {
-            $people = $this->desk->group($group);
+        return DerivedCache::of("$group->user_id:fit:$group->id", $from, function () use ($group): array {
+            $people = $this->planner->group($group);
             $chooser = new Chooser($this->craft->library, $this->craft->ranges);
             $fit = [];
             foreach ($this->craft->library->all() as $movement) {
@@ -93,7 +94,7 @@ final readonly class Catalogue
         $teacher = auth()->user();
         $teacher = $teacher instanceof User ? $teacher : null;
 
-        return Kept::of(Shelf::owner($teacher) . ':facts', $this->shelf->mark($teacher), fn (): array => array_map(
+        return DerivedCache::of(TeacherCraft::owner($teacher) . ':facts', $this->teacherCraft->mark($teacher), fn (): array => array_map(
             fn (Movement $movement): MovementFacts => MovementFacts::of($movement, $this->trial($movement)),
             $this->craft->library->all(),
         ));

@@ -2,14 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Files;
 
-use App\Files\AsksWhoIsWho;
-use App\Files\Download;
-use App\Files\SamePeople;
+use App\Library\OwnMovements;
 use App\Models\Group;
 use App\Models\SeatedClass;
 use App\Models\User;
+use App\Planning\ClassPlanner;
 use Illuminate\Support\Facades\DB;
 use JsonException;
 use KindChair\Format\FormatError;
@@ -19,7 +18,7 @@ use KindChair\Format\PlainText;
 /** A class as an open plan file: one JSON document, with the own movements it uses, and its people if wanted. */
 final readonly class ClassFile
 {
-    public function __construct(private ClassDesk $desk, private Schemas $schemas, private Workshop $workshop, private MovementsFile $movements)
+    public function __construct(private ClassPlanner $planner, private Schemas $schemas, private OwnMovements $ownMovements, private MovementsFile $movements)
     {
     }
 
@@ -52,19 +51,19 @@ final readonly class ClassFile
             throw new FormatError('the document', 'expected a class.');
         }
         PlainText::check($document);
-        $this->schemas->check('plan', isset($document['movements']) ? [...$document, 'movements' => Workshop::withObjects($document['movements'])] : $document);
+        $this->schemas->check('plan', isset($document['movements']) ? [...$document, 'movements' => OwnMovements::withObjects($document['movements'])] : $document);
         foreach ($document['movements'] ?? [] as $at => $movement) {
             if (preg_match('/^[a-z0-9-]+@[1-9]\d*$/', $movement['id']) !== 1) {
                 throw new FormatError("/movements/$at/id", 'expected a name and a version, such as "own-reach@1".');
             }
-            $problem = $this->workshop->problems([...$movement, 'id' => strtok($movement['id'], '@')], isNamed: false)[0] ?? null;
+            $problem = $this->ownMovements->problems([...$movement, 'id' => strtok($movement['id'], '@')], isNamed: false)[0] ?? null;
             if ($problem !== null) {
                 throw new FormatError("/movements/$at/$problem->place", lcfirst($problem->says));
             }
         }
-        $this->desk->with($document)->readNew($document);
+        $this->planner->with($document)->readNew($document);
         if (isset($document['group'])) {
-            (new GroupReader($this->desk->craft->precautions))->read($document['group'], '/group');
+            (new GroupReader($this->planner->craft->precautions))->read($document['group'], '/group');
         }
 
         return $document;
@@ -166,6 +165,6 @@ final readonly class ClassFile
             }
         }
 
-        return array_map(fn (string $id): array => Workshop::withObjects([...$this->workshop->documentOf($teacher, $id), 'id' => $id]), array_keys($ids));
+        return array_map(fn (string $id): array => OwnMovements::withObjects([...$this->ownMovements->documentOf($teacher, $id), 'id' => $id]), array_keys($ids));
     }
 }

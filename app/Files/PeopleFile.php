@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Files;
 
-use App\Files\SamePeople;
 use App\Models\Group;
 use KindChair\Body\AgeBand;
 use KindChair\Format\Craft;

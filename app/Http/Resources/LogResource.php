@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-namespace App\Answers;
+namespace App\Http\Resources;
 
-use App\Craft\ClassDesk;
 use App\Models\LedClass;
+use App\Planning\ClassPlanner;
 use KindChair\Practice\ClassRecord;
 
 /** What was done in a class against what was planned (schema/answer-log.schema.json). */
-final readonly class LogAnswer
+final readonly class LogResource
 {
-    public function __construct(private ClassDesk $desk)
+    public function __construct(private ClassPlanner $planner)
     {
     }
 
@@ -32,17 +32,17 @@ final readonly class LogAnswer
     public function of(LedClass $led): array
     {
         $class = $led->seatedClass;
-        $plan = $this->desk->read($class->plan($led->revision)->document);
-        $group = $this->desk->group($class->group);
-        $record = ClassRecord::of($plan, $this->desk->timeline($plan, $group->paceFactor()), $led->done());
+        $plan = $this->planner->read($class->plan($led->revision)->document);
+        $group = $this->planner->group($class->group);
+        $record = ClassRecord::of($plan, $this->planner->timeline($plan, $group->paceFactor()), $led->done());
         $names = [];
         foreach ($plan->entries() as $entry) {
-            $names[$entry->id] = $this->desk->movement($entry->movement);
+            $names[$entry->id] = $this->planner->movement($entry->movement);
         }
 
         return [
             ...self::row($led),
-            'class' => ClassAnswer::of($class),
+            'class' => ClassResource::of($class),
             'slot' => $plan->slotMinutes * 60,
             'planned' => $record->planned / 10,
             'actual' => $record->actual / 10,

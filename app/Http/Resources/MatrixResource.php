@@ -2,32 +2,32 @@
 
 declare(strict_types=1);
 
-namespace App\Answers;
+namespace App\Http\Resources;
 
-use App\Craft\ClassDesk;
 use App\Models\SeatedClass;
 use App\Models\VersionChoice;
+use App\Planning\ClassPlanner;
 use KindChair\Fit\Matrix;
 use KindChair\Fit\Version;
 use KindChair\People\Participant;
 use KindChair\Place\PackingList;
 
 /** Everyone and every movement of a class, what to bring, and what the teacher chose (schema/answer-matrix.schema.json). */
-final readonly class MatrixAnswer
+final readonly class MatrixResource
 {
-    public function __construct(private ClassDesk $desk)
+    public function __construct(private ClassPlanner $planner)
     {
     }
 
     /** @return array<string, mixed> */
     public function of(SeatedClass $class): array
     {
-        $plan = $this->desk->read($class->plan()->document);
-        $group = $this->desk->peopleOf($class);
-        $review = $this->desk->reviewOf($class, $plan, $group);
+        $plan = $this->planner->read($class->plan()->document);
+        $group = $this->planner->peopleOf($class);
+        $review = $this->planner->reviewOf($class, $plan, $group);
         $movements = $passes = $entries = [];
         foreach ($plan->entries() as $entry) {
-            $movements[$entry->id] = $this->desk->movement($entry->movement);
+            $movements[$entry->id] = $this->planner->movement($entry->movement);
             $passes[$entry->id] = $review->timeline->passesOf($entry->id);
         }
         $matrix = Matrix::of($group, $movements, $passes, $review->versions);
@@ -57,7 +57,7 @@ final readonly class MatrixAnswer
                 'cells' => array_map(fn (string $entry): array => $this->cell($review->versions[$entry][$at], $person), array_keys($movements)),
             ], $group->people, array_keys($group->people)),
             'entries' => $entries,
-            'bring' => PackingList::of($review->versions, $this->desk->craft->changeOvers, $class->venue?->counted()),
+            'bring' => PackingList::of($review->versions, $this->planner->craft->changeOvers, $class->venue?->counted()),
             'choices' => $class->choices()->with('participant')->latest('id')->get()->map(static fn (VersionChoice $choice): array => [
                 'id' => $choice->id,
                 'person' => $choice->participant->name,
@@ -81,8 +81,8 @@ final readonly class MatrixAnswer
             'variation' => $version->variation,
             'does' => $version->does,
             'why' => $version->why,
-            'figure' => $this->desk->figureOf($version, $person->base),
-            'zone' => $version->movement === null ? null : $this->desk->movement($version->movement)->mainRegion()?->zone()->value,
+            'figure' => $this->planner->figureOf($version, $person->base),
+            'zone' => $version->movement === null ? null : $this->planner->movement($version->movement)->mainRegion()?->zone()->value,
             'isChosen' => $version->isChosen,
         ];
     }

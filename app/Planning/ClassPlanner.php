@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Planning;
 
-use App\Answers\FigureBook;
+use App\Library\FigureBook;
+use App\Library\TeacherCraft;
 use App\Models\Group as GroupModel;
 use App\Models\SeatedClass;
 use App\Models\VersionChoice;
@@ -30,7 +31,7 @@ use KindChair\Timeline\Timeline;
 use KindChair\Timeline\TimelineBuilder;
 
 /** Where documents and stored people meet the core: reads, reviews and changes plans. */
-final readonly class ClassDesk
+final readonly class ClassPlanner
 {
     public function __construct(public Craft $craft)
     {
@@ -186,7 +187,7 @@ final readonly class ClassDesk
     }
 
     /**
-     * A desk that also knows the movements that came with a document.
+     * A planner that also knows the movements that came with a document.
      *
      * @param array<array-key, mixed> $document
      */
@@ -195,7 +196,7 @@ final readonly class ClassDesk
         /** @var list<array<array-key, mixed>> $movements */
         $movements = $document['movements'] ?? [];
 
-        return $movements === [] ? $this : new self(Shelf::with($this->craft, $movements));
+        return $movements === [] ? $this : new self(TeacherCraft::with($this->craft, $movements));
     }
 
     public function propName(string $id): string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Craft;
+namespace App\Library;
 
 use KindChair\Format\Craft;
 use KindChair\Format\MovementReader;
@@ -22,7 +22,7 @@ final class ShippedCraft
 
     public static function load(): Craft
     {
-        $file = storage_path('framework/cache/craft-' . Kept::stamp() . '.php');
+        $file = storage_path('framework/cache/craft-' . DerivedCache::stamp() . '.php');
         $packed = self::$open[$file] ??= is_file($file) ? require $file : self::pack($file);
         $readers = [];
         foreach ($packed['movements'] as $id => $movement) {

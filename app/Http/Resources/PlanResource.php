@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Answers;
+namespace App\Http\Resources;
 
-use App\Craft\ClassDesk;
+use App\Library\FigureBook;
 use App\Models\SeatedClass;
+use App\Planning\ClassPlanner;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Fit\Mark;
@@ -28,9 +29,9 @@ use KindChair\Timeline\TimedPass;
 use KindChair\Timeline\TimelineBuilder;
 
 /** Everything the Plan screen draws, in one answer (schema/answer-plan.schema.json). */
-final readonly class PlanAnswer
+final readonly class PlanResource
 {
-    public function __construct(private ClassDesk $desk)
+    public function __construct(private ClassPlanner $planner)
     {
     }
 
@@ -46,7 +47,7 @@ final readonly class PlanAnswer
         $revision = $class->plan();
 
         return [
-            'class' => ClassAnswer::of($class),
+            'class' => ClassResource::of($class),
             'revision' => $revision->number,
             'savedAt' => $revision->created_at?->toIso8601String(),
             'canUndo' => $revision->parent !== null,
@@ -61,10 +62,10 @@ final readonly class PlanAnswer
     public function body(SeatedClass $class, array $document): array
     {
         unset($document['group'], $document['movements']);
-        $plan = $this->desk->read($document);
-        $group = $this->desk->peopleOf($class);
-        $review = $this->desk->reviewOf($class, $plan, $group);
-        $timelines = $this->desk->timelines();
+        $plan = $this->planner->read($document);
+        $group = $this->planner->peopleOf($class);
+        $review = $this->planner->reviewOf($class, $plan, $group);
+        $timelines = $this->planner->timelines();
 
         return [
             'plan' => $document,
@@ -94,7 +95,7 @@ final readonly class PlanAnswer
         foreach ($plan->sections as $section) {
             $stripe = [];
             foreach ($section->entries as $entry) {
-                $zone = $this->desk->movement($entry->movement)->mainRegion()?->zone();
+                $zone = $this->planner->movement($entry->movement)->mainRegion()?->zone();
                 $stripe[] = [
                     'entry' => $entry->id,
                     'zone' => $zone?->value,
@@ -123,7 +124,7 @@ final readonly class PlanAnswer
         $moves = array_column($review->order->moves, 'rows', 'entry');
         $entries = [];
         foreach ($plan->entries() as $entry) {
-            $movement = $this->desk->movement($entry->movement);
+            $movement = $this->planner->movement($entry->movement);
             $turns = $review->timeline->turnsOf($entry->id);
             $passes = $review->timeline->passesOf($entry->id);
             $ledger = $review->ledgers[$entry->id];
@@ -150,7 +151,7 @@ final readonly class PlanAnswer
                 'figure' => FigureBook::usual($entry->movement, $movement->variation($entry->variation)),
                 'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
                 'newer' => $this->newer($entry),
-                'props' => array_map(fn (string $id): string => $this->desk->propName($id), $this->props($entry, $versions)),
+                'props' => array_map(fn (string $id): string => $this->planner->propName($id), $this->props($entry, $versions)),
                 'versions' => array_map(fn (Version $version, Participant $person): array => $this->version($version, $person->base), $versions, $group->people),
                 'counts' => array_map(
                     static fn (Mark $mark): int => count(array_filter($versions, static fn (Version $version): bool => $version->mark === $mark)),
@@ -168,7 +169,7 @@ final readonly class PlanAnswer
      */
     private function props(Entry $entry, array $versions): array
     {
-        $own = $this->desk->movement($entry->movement)->variation($entry->variation)->props;
+        $own = $this->planner->movement($entry->movement)->variation($entry->variation)->props;
 
         return array_values(array_unique([...$own, ...array_merge(...array_map(static fn (Version $v): array => $v->props, $versions))]));
     }
@@ -211,8 +212,8 @@ final readonly class PlanAnswer
             'mark' => $version->mark->value,
             'movement' => $version->movement,
             'variation' => $version->variation,
-            'figure' => $this->desk->figureOf($version, $base),
-            'zone' => $version->movement === null ? null : $this->desk->movement($version->movement)->mainRegion()?->zone()->value,
+            'figure' => $this->planner->figureOf($version, $base),
+            'zone' => $version->movement === null ? null : $this->planner->movement($version->movement)->mainRegion()?->zone()->value,
             'does' => $version->does,
             'why' => $version->why,
             'watch' => $version->watch,
@@ -246,11 +247,11 @@ final readonly class PlanAnswer
     /** @return array{id: string, variation: string}|null a newer version of the teacher's own movement */
     private function newer(Entry $entry): ?array
     {
-        $id = $this->desk->newerOf($entry->movement);
+        $id = $this->planner->newerOf($entry->movement);
         if ($id === null) {
             return null;
         }
-        $movement = $this->desk->movement($id);
+        $movement = $this->planner->movement($id);
 
         return ['id' => $id, 'variation' => $movement->hasVariation($entry->variation) ? $entry->variation : $movement->usualVariation];
     }
@@ -258,14 +259,14 @@ final readonly class PlanAnswer
     /** @return array<string, mixed>|null */
     private function idea(Review $review): ?array
     {
-        $idea = SpineIdea::for($review->coverage, $this->desk->craft->library);
+        $idea = SpineIdea::for($review->coverage, $this->planner->craft->library);
 
         return $idea === null ? null : [
             'direction' => $idea->direction,
             'movement' => $idea->movement->id,
             'name' => $idea->movement->name(),
             'usual' => $idea->movement->usualVariation,
-            'dose' => MovementCard::dose($idea->movement->doses->usual),
+            'dose' => MovementCardResource::dose($idea->movement->doses->usual),
         ];
     }
 }
