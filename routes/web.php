@@ -25,9 +25,6 @@ use App\Http\Controllers\WelcomeController;
 use App\Http\Middleware\KeepsDailyBackup;
 use Illuminate\Support\Facades\Route;
 
-// Ids are whole numbers that fit a database; anything else is simply not there.
-Route::patterns(array_fill_keys(['seatedClass', 'ledClass', 'group', 'participant', 'place'], '[0-9]{1,18}'));
-
 Route::middleware('guest')->group(static function (): void {
     Route::get('/welcome', [WelcomeController::class, 'show']);
     Route::post('/welcome', [WelcomeController::class, 'store'])->middleware('throttle:sign-in');
@@ -67,34 +64,34 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::get('own-movements.json', [OwnMovementController::class, 'export']);
         Route::get('own', [OwnMovementController::class, 'index']);
         Route::post('own', [OwnMovementController::class, 'store']);
-        Route::get('own/{key}', [OwnMovementController::class, 'show']);
-        Route::put('own/{key}', [OwnMovementController::class, 'update']);
-        Route::delete('own/{key}', [OwnMovementController::class, 'destroy']);
-        Route::post('own/{key}/keep', [OwnMovementController::class, 'keep']);
-        Route::post('own/{key}/discard', [OwnMovementController::class, 'discard']);
+        Route::get('own/{own}', [OwnMovementController::class, 'show']);
+        Route::put('own/{own}', [OwnMovementController::class, 'update']);
+        Route::delete('own/{own}', [OwnMovementController::class, 'destroy']);
+        Route::post('own/{own}/keep', [OwnMovementController::class, 'keep']);
+        Route::post('own/{own}/discard', [OwnMovementController::class, 'discard']);
 
         Route::apiResource('groups', GroupController::class);
         Route::get('people', [ParticipantController::class, 'index']);
         Route::post('groups/{group}/people', [ParticipantController::class, 'store']);
-        Route::put('groups/{group}/people/{participant}', [ParticipantController::class, 'join']);
-        Route::delete('groups/{group}/people/{participant}', [ParticipantController::class, 'leave']);
+        Route::put('groups/{group}/people/{person}', [ParticipantController::class, 'join']);
+        Route::delete('groups/{group}/people/{person}', [ParticipantController::class, 'leave']);
         Route::post('groups/{group}/file', [PeopleFileController::class, 'look']);
         Route::post('groups/{group}/import', [PeopleFileController::class, 'store']);
         Route::get('groups/{group}/people.csv', [PeopleFileController::class, 'table']);
-        Route::get('people/{participant}/file', [PersonDataController::class, 'export']);
-        Route::get('people/{participant}/traces', [PersonDataController::class, 'traces']);
+        Route::get('people/{person}/file', [PersonDataController::class, 'export']);
+        Route::get('people/{person}/traces', [PersonDataController::class, 'traces']);
         Route::get('precautions', [PrecautionController::class, 'index']);
         Route::post('precautions', [PrecautionController::class, 'store']);
         Route::delete('precautions/{code}', [PrecautionController::class, 'destroy']);
         Route::apiResource('places', PlaceController::class)->except('show');
         Route::post('places/{place}/floor', [PlaceController::class, 'floor']);
         Route::post('fit', [PlaceController::class, 'fit']);
-        Route::put('people/{participant}', [ParticipantController::class, 'update']);
-        Route::delete('people/{participant}', [PersonDataController::class, 'destroy']);
+        Route::put('people/{person}', [ParticipantController::class, 'update']);
+        Route::delete('people/{person}', [PersonDataController::class, 'destroy']);
 
         Route::post('classes/import', [FileController::class, 'import']);
-        Route::apiResource('classes', ClassController::class)->parameters(['classes' => 'seatedClass'])->except('show');
-        Route::prefix('classes/{seatedClass}')->group(static function (): void {
+        Route::apiResource('classes', ClassController::class)->parameters(['classes' => 'class'])->except('show');
+        Route::prefix('classes/{class}')->group(static function (): void {
             Route::get('plan', [PlanController::class, 'show']);
             Route::put('plan', [PlanController::class, 'save']);
             Route::put('current', [PlanController::class, 'choose']);
@@ -104,25 +101,25 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
             Route::get('file', [FileController::class, 'export']);
             Route::post('led', [LedClassController::class, 'start']);
             Route::get('readiness', [ReadinessController::class, 'show']);
-            Route::put('readiness/{participant}', [ReadinessController::class, 'update']);
-            Route::delete('readiness/{participant}', [ReadinessController::class, 'destroy']);
+            Route::put('readiness/{person}', [ReadinessController::class, 'update']);
+            Route::delete('readiness/{person}', [ReadinessController::class, 'destroy']);
             Route::get('matrix', [MatrixController::class, 'show']);
             Route::post('choices', [MatrixController::class, 'choose']);
             Route::delete('choices/{participant}/{entry}', [MatrixController::class, 'end']);
         });
 
         Route::get('led', [LedClassController::class, 'index']);
-        Route::get('led/{ledClass}', [LedClassController::class, 'show']);
-        Route::get('led/{ledClass}/beats', [LedClassController::class, 'beats']);
-        Route::get('led/{ledClass}/motions', [LedClassController::class, 'motions']);
-        Route::put('led/{ledClass}', [LedClassController::class, 'keep']);
-        Route::post('led/{ledClass}/end', [LedClassController::class, 'end']);
-        Route::delete('led/{ledClass}', [LedClassController::class, 'destroy']);
+        Route::get('led/{led}', [LedClassController::class, 'show']);
+        Route::get('led/{led}/beats', [LedClassController::class, 'beats']);
+        Route::get('led/{led}/motions', [LedClassController::class, 'motions']);
+        Route::put('led/{led}', [LedClassController::class, 'keep']);
+        Route::post('led/{led}/end', [LedClassController::class, 'end']);
+        Route::delete('led/{led}', [LedClassController::class, 'destroy']);
     });
 
-    Route::get('/classes/{seatedClass}/sheet', [SheetController::class, 'show']);
-    Route::get('/classes/{seatedClass}/who/print', [MatrixController::class, 'print']);
-    Route::get('/classes/{seatedClass}/who/{participant}', [MatrixController::class, 'page']);
+    Route::get('/classes/{class}/sheet', [SheetController::class, 'show']);
+    Route::get('/classes/{class}/who/print', [MatrixController::class, 'print']);
+    Route::get('/classes/{class}/who/{participant}', [MatrixController::class, 'page']);
     Route::get('/places/{place}/floor', [PlaceController::class, 'print']);
     Route::get('/movements/figures', [FigureSheetController::class, 'show']);
     Route::view('/{any?}', 'app')->where('any', '(?!api/).*')->middleware(KeepsDailyBackup::class);

@@ -153,7 +153,7 @@ final class PlanTest extends AppTestCase
         $this->putJson("/api/classes/$id", ['title' => 'Mine'])->assertNotFound();
         $this->deleteJson("/api/classes/$id")->assertNotFound();
         $this->get("/classes/$id/sheet")->assertNotFound();
-        $this->postJson('/api/classes', ['title' => 'X', 'slotMinutes' => 20, 'group' => $this->class->group_id])->assertNotFound();
+        $this->postJson('/api/classes', ['title' => 'X', 'slotMinutes' => 20, 'group' => $this->class->group_id])->assertUnprocessable()->assertJsonPath('errors.group.0', 'Please choose one of your groups.');
     }
 
     public function testTheDemoHasItsThreeFindingsAndAFinishedClass(): void

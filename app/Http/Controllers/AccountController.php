@@ -11,6 +11,7 @@ use App\Models\Invitation;
 use App\Models\User;
 use App\Safekeeping\Backups;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,12 +24,8 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** A teacher's own account: name, password, open sessions, everything out, everything gone, one more teacher in. */
 final class AccountController
 {
-    use OwnData;
-
-    public function show(Request $request): JsonResponse
+    public function show(#[CurrentUser] User $teacher, Request $request): JsonResponse
     {
-        $teacher = $this->teacher($request);
-
         return response()->json([
             'name' => $teacher->name,
             'email' => $teacher->email,
@@ -40,65 +37,58 @@ final class AccountController
         ]);
     }
 
-    public function update(ChangeAccount $request): JsonResponse
+    public function update(#[CurrentUser] User $teacher, ChangeAccount $request): JsonResponse
     {
-        $teacher = $this->teacher($request);
         abort_if(self::isDemo($teacher) && $request->input('email') !== $teacher->email, 422, 'The demo is found by its address; it stays as it is.');
         $teacher->update($request->safe(['name', 'email']));
 
-        return $this->show($request);
+        return $this->show($teacher, $request);
     }
 
     /** Changes the password and signs out everywhere else. */
-    public function password(ChangePassword $request): JsonResponse
+    public function password(#[CurrentUser] User $teacher, ChangePassword $request): JsonResponse
     {
-        $teacher = $this->teacher($request);
         $teacher->update(['password' => $request->string('password')->toString()]);
         $this->others($request, $teacher)->delete();
 
-        return $this->show($request);
+        return $this->show($teacher, $request);
     }
 
     /** Signs out one other session, or all others. */
-    public function signOutElsewhere(Request $request, ?string $session = null): JsonResponse
+    public function signOutElsewhere(#[CurrentUser] User $teacher, Request $request, ?string $session = null): JsonResponse
     {
-        $teacher = $this->teacher($request);
         foreach ($this->others($request, $teacher)->pluck('id') as $id) {
             if ($session === null || $session === self::handle($id)) {
                 DB::table('sessions')->where('id', $id)->delete();
             }
         }
 
-        return $this->show($request);
+        return $this->show($teacher, $request);
     }
 
-    public function invite(Request $request): JsonResponse
+    public function invite(#[CurrentUser] User $teacher): JsonResponse
     {
-        $teacher = $this->teacher($request);
         abort_unless($teacher->is_keeper, 403, 'Only the teacher who keeps this data can invite others.');
 
         return response()->json(['link' => url('/invitation/' . Invitation::by($teacher)), 'days' => Invitation::LASTS], 201);
     }
 
-    public function withdrawInvitations(Request $request): JsonResponse
+    public function withdrawInvitations(#[CurrentUser] User $teacher, Request $request): JsonResponse
     {
-        $this->teacher($request)->invitations()->delete();
+        $teacher->invitations()->delete();
 
-        return $this->show($request);
+        return $this->show($teacher, $request);
     }
 
     /** Everything this teacher has stored, in open files. */
-    public function export(Request $request, AllData $files): BinaryFileResponse
+    public function export(#[CurrentUser] User $teacher, AllData $files): BinaryFileResponse
     {
-        $teacher = $this->teacher($request);
-
         return response()->download($files->write($teacher), (Str::slug($teacher->name) ?: 'teacher') . '-kind-chair.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 
     /** Erases the account with everything in it, once its name was written to confirm. */
-    public function destroy(Request $request, Backups $backups): Response
+    public function destroy(#[CurrentUser] User $teacher, Request $request, Backups $backups): Response
     {
-        $teacher = $this->teacher($request);
         $request->validate(
             ['named' => ['bail', 'required', 'string', Rule::in([$teacher->name])], 'password' => self::isDemo($teacher) ? ['nullable', 'string'] : ['bail', 'required', 'string', 'current_password']],
             ['named.*' => "To erase everything, write the name of the account: $teacher->name.", 'password.*' => 'This is not your password. Nothing was erased.'],

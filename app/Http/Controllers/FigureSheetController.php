@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Library\DerivedCache;
 use App\Library\TeacherCraft;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use KindChair\Body\Side;
@@ -17,11 +19,8 @@ use KindChair\Movement\Base;
 /** Every rung of the library on one sheet, by region, for the wall or for a look over all of them. */
 final class FigureSheetController
 {
-    use OwnData;
-
-    public function show(Request $request, Craft $craft, TeacherCraft $teacherCraft): View
+    public function show(#[CurrentUser] User $teacher, Request $request, Craft $craft, TeacherCraft $teacherCraft): View
     {
-        $teacher = $this->teacher($request);
         $base = Base::tryFrom($request->string('base')->toString()) ?? Base::Chair;
 
         return view('figures', ['base' => $base->value, 'zones' => DerivedCache::of("$teacher->id:sheet:$base->value", $teacherCraft->mark($teacher), static fn (): array => self::zones($craft, $base))]);

@@ -7,6 +7,9 @@ namespace App\Http\Controllers;
 use App\Files\ClassFile;
 use App\Files\Download;
 use App\Http\Resources\ClassResource;
+use App\Models\SeatedClass;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -14,17 +17,13 @@ use Illuminate\Http\Response;
 /** Classes as open plan files. */
 final class FileController
 {
-    use OwnData;
-
-    public function export(Request $request, int $seatedClass, ClassFile $file): Response
+    public function export(Request $request, SeatedClass $class, ClassFile $file): Response
     {
-        $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($seatedClass);
-
         return Download::of($file->write($class, $request->boolean('people')), 'application/json', Download::name($class->title, 'class') . '.kind-chair.json');
     }
 
     /** Opens a class from a file. People in it who may be there already are asked about first. */
-    public function import(Request $request, ClassFile $file): JsonResponse
+    public function import(#[CurrentUser] User $teacher, Request $request, ClassFile $file): JsonResponse
     {
         $given = $request->validate(
             ['file' => ['required', 'string', 'max:8000000'], 'people' => ['array', 'max:1000'], 'people.*' => ['nullable', 'integer']],
@@ -32,6 +31,6 @@ final class FileController
         );
         $same = array_map(static fn (mixed $id): ?int => $id === null ? null : (int) $id, $given['people'] ?? []);
 
-        return response()->json(ClassResource::of($file->import($this->teacher($request), $given['file'], $same)), 201);
+        return response()->json(ClassResource::of($file->import($teacher, $given['file'], $same)), 201);
     }
 }

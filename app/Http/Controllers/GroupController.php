@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Group;
 use App\Models\Participant;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -13,45 +15,37 @@ use Illuminate\Http\Response;
 /** Groups of people. */
 final class GroupController
 {
-    use OwnData;
-
-    public function index(Request $request): JsonResponse
+    public function index(#[CurrentUser] User $teacher): JsonResponse
     {
-        $groups = $this->teacher($request)->groups()->with('people')->orderBy('name')->get();
+        $groups = $teacher->groups()->with('people')->orderBy('name')->get();
 
         return response()->json(['groups' => $groups->map(self::answer(...))->all()]);
     }
 
-    public function show(Request $request, int $group): JsonResponse
+    public function show(Group $group): JsonResponse
     {
-        return response()->json(self::answer($this->find($request, $group)));
+        return response()->json(self::answer($group));
     }
 
-    public function store(Request $request): JsonResponse
+    public function store(#[CurrentUser] User $teacher, Request $request): JsonResponse
     {
-        $group = $this->teacher($request)->groups()->create(['name' => self::name($request)]);
+        $group = $teacher->groups()->create(['name' => self::name($request)]);
 
         return response()->json(self::answer($group->load('people')), 201);
     }
 
-    public function update(Request $request, int $group): JsonResponse
+    public function update(Request $request, Group $group): JsonResponse
     {
-        $found = $this->find($request, $group);
-        $found->update(['name' => self::name($request)]);
+        $group->update(['name' => self::name($request)]);
 
-        return response()->json(self::answer($found));
+        return response()->json(self::answer($group));
     }
 
-    public function destroy(Request $request, int $group): Response
+    public function destroy(Group $group): Response
     {
-        $this->find($request, $group)->delete();
+        $group->delete();
 
         return response()->noContent();
-    }
-
-    private function find(Request $request, int $id): Group
-    {
-        return $this->teacher($request)->groups()->with('people')->findOrFail($id);
     }
 
     private static function name(Request $request): string

@@ -7,8 +7,11 @@ namespace App\Http\Controllers;
 use App\Http\Resources\LeadResource;
 use App\Http\Resources\LogResource;
 use App\Models\LedClass;
+use App\Models\SeatedClass;
+use App\Models\User;
 use App\Planning\ClassPlanner;
 use App\Planning\DoneVersions;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -17,54 +20,46 @@ use Illuminate\Support\Facades\DB;
 /** Classes as they are led, and the log of past ones. */
 final class LedClassController
 {
-    use OwnData;
-
     private const WITH = ['seatedClass.group.people', 'seatedClass.venue', 'attendances.participant', 'stretches'];
 
     public function __construct(private readonly ClassPlanner $planner)
     {
     }
 
-    public function index(Request $request): JsonResponse
+    public function index(#[CurrentUser] User $teacher): JsonResponse
     {
-        $led = $this->teacher($request)->ledClasses()->with(self::WITH)->whereNotNull('ended_at')->orderByDesc('started_at')->get();
+        $led = $teacher->ledClasses()->with(self::WITH)->whereNotNull('ended_at')->orderByDesc('started_at')->get();
         $log = new LogResource($this->planner);
 
         return response()->json(['led' => $led->map($log->of(...))->all()]);
     }
 
-    public function show(Request $request, int $ledClass): JsonResponse
+    public function show(LedClass $led): JsonResponse
     {
-        return response()->json((new LogResource($this->planner))->of($this->find($request, $ledClass)));
+        return response()->json((new LogResource($this->planner))->of($led->load(self::WITH)));
     }
 
     /** Starts leading, or goes on with the class that is still running. */
-    public function start(Request $request, int $seatedClass): JsonResponse
+    public function start(SeatedClass $class): JsonResponse
     {
-        $class = $this->teacher($request)->classes()->findOrFail($seatedClass);
         $led = $class->startLeading();
 
         return response()->json(['id' => $led->id], $led->wasRecentlyCreated ? 201 : 200);
     }
 
-    public function beats(Request $request, int $ledClass): JsonResponse
+    public function beats(LedClass $led): JsonResponse
     {
-        $led = $this->find($request, $ledClass);
-
         return response()->json((new LeadResource($this->planner))->of($led->seatedClass, $led));
     }
 
-    public function motions(Request $request, int $ledClass): JsonResponse
+    public function motions(LedClass $led): JsonResponse
     {
-        $led = $this->find($request, $ledClass);
-
         return response()->json(['motions' => (object) (new LeadResource($this->planner))->motions($led->seatedClass, $led)]);
     }
 
     /** Keeps where Lead stands, so that a reload or another device goes on at the right beat. */
-    public function keep(Request $request, int $ledClass): Response
+    public function keep(Request $request, LedClass $led): Response
     {
-        $led = $this->find($request, $ledClass);
         $request->validate(['state' => ['required', 'array'], ...self::doneRules('state.done', 'present')]);
         $isRunning = $led->newQuery()->whereKey($led->id)->whereNull('ended_at')->update(['state' => json_encode($request->json('state'), JSON_THROW_ON_ERROR)]);
         abort_if($isRunning === 0, 409, 'This class has ended.');
@@ -73,16 +68,15 @@ final class LedClassController
     }
 
     /** Ends a class, or changes what was noted about one that has ended. */
-    public function end(Request $request, int $ledClass): JsonResponse
+    public function end(#[CurrentUser] User $teacher, Request $request, LedClass $led): JsonResponse
     {
-        $led = $this->find($request, $ledClass);
         $given = $request->validate([
             'attendance' => ['present', 'array'],
             'attendance.*' => ['boolean'],
             'note' => ['nullable', 'string', 'max:5000'],
             ...self::doneRules('done', 'sometimes'),
         ], ['note.max' => 'The note is longer than 5,000 letters. Please shorten it a little.', 'attendance.*' => 'Somebody was there or was not.']);
-        $came = array_map(boolval(...), array_intersect_key($given['attendance'], $this->teacher($request)->participants()->pluck('id', 'id')->all()));
+        $came = array_map(boolval(...), array_intersect_key($given['attendance'], $teacher->participants()->pluck('id', 'id')->all()));
         $isEnding = $led->ended_at === null;
         $did = $isEnding ? (new DoneVersions($this->planner))->of($led) : [];
         DB::transaction(static function () use ($led, $request, $given, $came, $isEnding, $did): void {
@@ -98,19 +92,14 @@ final class LedClassController
             }
         });
 
-        return response()->json((new LogResource($this->planner))->of($this->find($request, $ledClass)));
+        return response()->json((new LogResource($this->planner))->of($led->load(self::WITH)));
     }
 
-    public function destroy(Request $request, int $ledClass): Response
+    public function destroy(LedClass $led): Response
     {
-        $this->find($request, $ledClass)->delete();
+        $led->delete();
 
         return response()->noContent();
-    }
-
-    private function find(Request $request, int $id): LedClass
-    {
-        return $this->teacher($request)->ledClasses()->with(self::WITH)->findOrFail($id);
     }
 
     /** @return array<string, list<string>> */

@@ -9,6 +9,8 @@ use App\Http\Resources\MovementCardResource;
 use App\Http\Resources\MovementResource;
 use App\Library\FigureBook;
 use App\Library\MovementFinder;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -24,8 +26,6 @@ use KindChair\Movement\Movement;
 /** Finding movements, and looking at one. */
 final class LibraryController
 {
-    use OwnData;
-
     private const PAGE = 36;
     /** In one answer; the browser asks for fewer at a time. */
     public const FIGURES = 400;
@@ -39,7 +39,7 @@ final class LibraryController
         return response()->json(LibraryResource::of($this->craft));
     }
 
-    public function index(Request $request): JsonResponse
+    public function index(#[CurrentUser] User $teacher, Request $request): JsonResponse
     {
         $asked = $request->validate([
             'zone' => ['nullable', Rule::in([...array_column(Zone::cases(), 'value'), 'none'])],
@@ -64,7 +64,7 @@ final class LibraryController
         ));
         $fit = [];
         if (isset($asked['group'])) {
-            $group = $this->teacher($request)->groups()->with('people')->findOrFail((int) $asked['group']);
+            $group = $teacher->groups()->with('people')->findOrFail((int) $asked['group']);
             $fit = $this->catalogue->fit($group);
             $most = ($asked['can'] ?? null) === 'most' ? intdiv($group->people->count(), 4) : 0;
             if (isset($asked['can'])) {
@@ -79,13 +79,13 @@ final class LibraryController
             'total' => count($this->craft->library->ids()),
             'found' => count($found),
             'movements' => $cards,
-            'figures' => (object) $this->figures($request, array_column($cards, 'figure')),
+            'figures' => (object) $this->figures($teacher, array_column($cards, 'figure')),
         ]);
     }
 
-    public function movement(Request $request, string $id): JsonResponse
+    public function movement(#[CurrentUser] User $teacher, string $id): JsonResponse
     {
-        return response()->json((new MovementResource($this->craft, $this->catalogue))->of($this->find($id), $this->teacher($request)));
+        return response()->json((new MovementResource($this->craft, $this->catalogue))->of($this->find($id), $teacher));
     }
 
     public function motion(Request $request, string $id): JsonResponse
@@ -108,21 +108,21 @@ final class LibraryController
     }
 
     /** Figures by key, for a screen that knows which it needs. */
-    public function drawn(Request $request): JsonResponse
+    public function drawn(#[CurrentUser] User $teacher, Request $request): JsonResponse
     {
         $keys = explode(',', $request->validate(['keys' => ['required', 'string', 'max:20000']])['keys']);
         abort_if(count($keys) > self::FIGURES, 422, 'Up to ' . self::FIGURES . ' figures are drawn at once; please ask for the others next.');
 
-        return response()->json(['figures' => (object) $this->figures($request, $keys)]);
+        return response()->json(['figures' => (object) $this->figures($teacher, $keys)]);
     }
 
     /**
      * @param list<string> $keys
      * @return array<string, list<array<string, mixed>>>
      */
-    private function figures(Request $request, array $keys): array
+    private function figures(User $teacher, array $keys): array
     {
-        return FigureBook::of($this->craft->library, $this->teacher($request))->draw($keys);
+        return FigureBook::of($this->craft->library, $teacher)->draw($keys);
     }
 
     private function find(string $id): Movement

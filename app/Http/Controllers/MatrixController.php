@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\MatrixResource;
+use App\Models\Participant;
 use App\Models\SeatedClass;
 use App\Planning\ClassPlanner;
 use Illuminate\Http\JsonResponse;
@@ -21,21 +22,18 @@ use KindChair\People\WeakLimb;
 /** Who does what in a whole class, on the screen and on paper, and what the teacher chooses otherwise. */
 final class MatrixController
 {
-    use OwnData;
-
     public function __construct(private readonly ClassPlanner $planner)
     {
     }
 
-    public function show(Request $request, int $seatedClass): JsonResponse
+    public function show(Request $request, SeatedClass $class): JsonResponse
     {
-        return $this->answer($this->find($request, $seatedClass));
+        return $this->answer($class);
     }
 
     /** A version chosen by the teacher. What breaks a precaution is asked twice, and logged. */
-    public function choose(Request $request, int $seatedClass): JsonResponse
+    public function choose(Request $request, SeatedClass $class): JsonResponse
     {
-        $class = $this->find($request, $seatedClass);
         $asked = $request->validate([
             'participant' => ['required', 'integer'],
             'entry' => ['required', 'string', 'max:80'],
@@ -66,29 +64,25 @@ final class MatrixController
     }
 
     /** Back to what was worked out. The choice stays in the log. */
-    public function end(Request $request, int $seatedClass, int $participant, string $entry): JsonResponse
+    public function end(SeatedClass $class, Participant $participant, string $entry): JsonResponse
     {
-        $class = $this->find($request, $seatedClass);
-        $class->choices()->where(['participant_id' => $participant, 'entry' => $entry])->whereNull('ended_at')->update(['ended_at' => now()]);
+        $class->choices()->where(['participant_id' => $participant->id, 'entry' => $entry])->whereNull('ended_at')->update(['ended_at' => now()]);
 
         return $this->answer($class);
     }
 
     /** What each person does otherwise, on paper, for the teacher alone. */
-    public function print(Request $request, int $seatedClass): View
+    public function print(SeatedClass $class): View
     {
-        $class = $this->find($request, $seatedClass);
-
         return view('matrix', ['class' => $class, 'answer' => (new MatrixResource($this->planner))->of($class)]);
     }
 
     /** A participant's own page: large letters, figures at their own range. */
-    public function page(Request $request, int $seatedClass, int $participant): View
+    public function page(SeatedClass $class, Participant $participant): View
     {
-        $class = $this->find($request, $seatedClass);
         $documents = $class->group?->documents() ?? [];
-        abort_unless(isset($documents[$participant]), 404);
-        $at = array_search($participant, array_keys($documents), true);
+        abort_unless(isset($documents[$participant->id]), 404);
+        $at = array_search($participant->id, array_keys($documents), true);
         $plan = $this->planner->read($class->plan()->document);
         $group = $this->planner->peopleOf($class);
         $review = $this->planner->reviewOf($class, $plan, $group);
@@ -142,11 +136,6 @@ final class MatrixController
             }
         }
         abort(404);
-    }
-
-    private function find(Request $request, int $id): SeatedClass
-    {
-        return $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($id);
     }
 
     private function answer(SeatedClass $class): JsonResponse

@@ -8,7 +8,9 @@ use App\Files\Download;
 use App\Files\MovementsFile;
 use App\Library\OwnMovements;
 use App\Models\OwnMovement;
+use App\Models\User;
 use App\Planning\ClassPlanner;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -32,15 +34,13 @@ use KindChair\Review\MovementProblem;
 /** A teacher's own movements: drafts, what is kept of them, and files. */
 final class OwnMovementController
 {
-    use OwnData;
-
     public function __construct(private readonly Craft $craft, private readonly OwnMovements $ownMovements)
     {
     }
 
-    public function index(Request $request): JsonResponse
+    public function index(#[CurrentUser] User $teacher): JsonResponse
     {
-        $all = $this->teacher($request)->ownMovements()->whereNull('removed_at')->orderBy('id')->get();
+        $all = $teacher->ownMovements()->whereNull('removed_at')->orderBy('id')->get();
 
         return response()->json(['own' => $all->map(static fn (OwnMovement $own): array => [
             'key' => $own->key,
@@ -50,21 +50,20 @@ final class OwnMovementController
         ])->all()]);
     }
 
-    public function store(Request $request): JsonResponse
+    public function store(#[CurrentUser] User $teacher, Request $request): JsonResponse
     {
         $after = $request->validate(['after' => ['nullable', 'string', 'max:80']])['after'] ?? null;
 
-        return $this->answer($this->ownMovements->begin($this->teacher($request), $after), 201);
+        return $this->answer($this->ownMovements->begin($teacher, $after), 201);
     }
 
-    public function show(Request $request, string $key): JsonResponse
+    public function show(OwnMovement $own): JsonResponse
     {
-        return $this->answer($this->find($request, $key));
+        return $this->answer($own);
     }
 
-    public function update(Request $request, string $key): JsonResponse
+    public function update(Request $request, OwnMovement $own): JsonResponse
     {
-        $own = $this->find($request, $key);
         // A draft may be anything that its page can show: the rest is told as what is still to settle.
         $request->validate(
             [
@@ -86,9 +85,8 @@ final class OwnMovementController
         return $this->answer($own);
     }
 
-    public function keep(Request $request, string $key): JsonResponse
+    public function keep(OwnMovement $own): JsonResponse
     {
-        $own = $this->find($request, $key);
         $document = $own->working();
         if ($this->ownMovements->problems($document) !== []) {
             return $this->answer($own, 422, 'A few things are still missing. Your draft is safe.');
@@ -99,9 +97,8 @@ final class OwnMovementController
     }
 
     /** Throws the draft away; what was kept before stays. */
-    public function discard(Request $request, string $key): JsonResponse|Response
+    public function discard(OwnMovement $own): JsonResponse|Response
     {
-        $own = $this->find($request, $key);
         if ($own->number === 0) {
             $own->delete();
 
@@ -113,30 +110,30 @@ final class OwnMovementController
     }
 
     /** Takes it off the shelf; classes that use it go on as they are. */
-    public function destroy(Request $request, string $key): Response
+    public function destroy(OwnMovement $own): Response
     {
-        $this->find($request, $key)->update(['removed_at' => now(), 'draft' => null]);
+        $own->update(['removed_at' => now(), 'draft' => null]);
 
         return response()->noContent();
     }
 
-    public function export(Request $request): Response
+    public function export(#[CurrentUser] User $teacher, Request $request): Response
     {
         $keys = array_filter(explode(',', $request->string('keys')->toString()));
-        $own = $this->teacher($request)->ownMovements()->where('number', '>', 0)->whereNull('removed_at')
+        $own = $teacher->ownMovements()->where('number', '>', 0)->whereNull('removed_at')
             ->when($keys !== [], static fn ($query) => $query->whereIn('key', $keys))->orderBy('id')->get();
-        $documents = $own->map(fn (OwnMovement $one): array => $this->ownMovements->documentOf($this->teacher($request), $one->idOf($one->number)));
+        $documents = $own->map(fn (OwnMovement $one): array => $this->ownMovements->documentOf($teacher, $one->idOf($one->number)));
 
         return Download::of(MovementsFile::write(array_values($documents->all())), 'application/json', 'movements.kind-chair.json');
     }
 
-    public function import(Request $request, MovementsFile $file): JsonResponse
+    public function import(#[CurrentUser] User $teacher, Request $request, MovementsFile $file): JsonResponse
     {
-        return response()->json($file->import($this->teacher($request), $request->getContent()));
+        return response()->json($file->import($teacher, $request->getContent()));
     }
 
     /** The figure of a pose being set, with its handles and the way of the angle that is being changed. */
-    public function pose(Request $request, ClassPlanner $planner): JsonResponse
+    public function pose(#[CurrentUser] User $teacher, Request $request, ClassPlanner $planner): JsonResponse
     {
         $asked = $request->validate([
             'angles' => ['present', 'array'],
@@ -158,7 +155,7 @@ final class OwnMovementController
         $seat = Seat::of(Base::from($asked['base']), Position::from($asked['position']));
         $view = $asked['view'] === 'front' ? 'front' : 'side';
         $sketch = Sketch::of($angles, $seat, $view, Sides::from($asked['sides']), Side::from($asked['side']), $joint, $role);
-        $group = isset($asked['group']) ? $planner->group($this->teacher($request)->groups()->with('people')->findOrFail((int) $asked['group'])) : Group::nobody();
+        $group = isset($asked['group']) ? $planner->group($teacher->groups()->with('people')->findOrFail((int) $asked['group'])) : Group::nobody();
         $actions = [];
         foreach ($joint === null || $role === null ? [] : JointAction::cases() as $one) {
             if ($one->joint() === $joint) {
@@ -181,11 +178,6 @@ final class OwnMovementController
             'actions' => $actions,
             'track' => $action === null || $role === null ? [] : $sketch->track($action, Sketch::roleFor($action, $role), $this->craft->ranges),
         ]);
-    }
-
-    private function find(Request $request, string $key): OwnMovement
-    {
-        return $this->teacher($request)->ownMovements()->where('key', $key)->whereNull('removed_at')->firstOrFail();
     }
 
     private function answer(OwnMovement $own, int $status = 200, ?string $message = null): JsonResponse

@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Files\Schemas;
 use App\Models\Group;
 use App\Models\Participant;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -18,15 +20,13 @@ use KindChair\Format\Node;
 /** People, in groups and alone. */
 final class ParticipantController
 {
-    use OwnData;
-
     public function __construct(private readonly Craft $craft, private readonly Schemas $schemas)
     {
     }
 
-    public function index(Request $request): JsonResponse
+    public function index(#[CurrentUser] User $teacher): JsonResponse
     {
-        $people = $this->teacher($request)->participants()->with('groups')->orderBy('name')->get();
+        $people = $teacher->participants()->with('groups')->orderBy('name')->get();
 
         return response()->json(['people' => $people->map(static fn (Participant $person): array => [
             'id' => $person->id,
@@ -35,49 +35,36 @@ final class ParticipantController
         ])->all()]);
     }
 
-    public function store(Request $request, int $group): JsonResponse
+    public function store(Request $request, Group $group): JsonResponse
     {
-        $found = $this->group($request, $group);
-        $found->refuseMoreThan(1);
-        $person = $found->add($this->document($request, Str::lower(Str::random(12))));
+        $group->refuseMoreThan(1);
+        $person = $group->add($this->document($request, Str::lower(Str::random(12))));
 
         return response()->json(['id' => $person->id, 'person' => $person->document()], 201);
     }
 
-    public function update(Request $request, int $participant): JsonResponse
+    public function update(Request $request, Participant $person): JsonResponse
     {
-        $person = $this->find($request, $participant);
         $person->fillFrom($this->document($request, $person->key))->save();
 
         return response()->json(['id' => $person->id, 'person' => $person->document()]);
     }
 
     /** Into one more group. */
-    public function join(Request $request, int $group, int $participant): Response
+    public function join(Group $group, Participant $person): Response
     {
-        $found = $this->group($request, $group);
-        $found->refuseMoreThan(1);
-        $found->people()->syncWithoutDetaching([$this->find($request, $participant)->id]);
+        $group->refuseMoreThan(1);
+        $group->people()->syncWithoutDetaching([$person->id]);
 
         return response()->noContent();
     }
 
     /** Out of a group; the person stays. */
-    public function leave(Request $request, int $group, int $participant): Response
+    public function leave(Group $group, Participant $person): Response
     {
-        $this->group($request, $group)->people()->detach($this->find($request, $participant)->id);
+        $group->people()->detach($person->id);
 
         return response()->noContent();
-    }
-
-    private function group(Request $request, int $id): Group
-    {
-        return $this->teacher($request)->groups()->findOrFail($id);
-    }
-
-    private function find(Request $request, int $id): Participant
-    {
-        return $this->teacher($request)->participants()->findOrFail($id);
     }
 
     /** @return array<string, mixed> */

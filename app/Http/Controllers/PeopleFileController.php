@@ -9,6 +9,8 @@ use App\Files\PeopleFile;
 use App\Files\SamePeople;
 use App\Files\Schemas;
 use App\Models\Group;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -18,26 +20,22 @@ use KindChair\Format\FormatError;
 /** People from a table or address cards, looked at first and taken in afterwards; and a group as a table. */
 final class PeopleFileController
 {
-    use OwnData;
-
     public function __construct(private readonly PeopleFile $file, private readonly Schemas $schemas)
     {
     }
 
     /** Looks at a file of people without changing anything. */
-    public function look(Request $request, int $group): JsonResponse
+    public function look(#[CurrentUser] User $teacher, Request $request, Group $group): JsonResponse
     {
-        $this->group($request, $group);
         $asked = $request->validate(self::fileRules());
-        $seen = $this->file->look(self::bytes($asked['file']), SamePeople::of($this->teacher($request)), $asked['columns'] ?? null);
+        $seen = $this->file->look(self::bytes($asked['file']), SamePeople::of($teacher), $asked['columns'] ?? null);
 
         return response()->json(['guess' => (object) $seen['guess']] + $seen);
     }
 
     /** Takes the people in that were chosen: new ones, or those of the teacher's people whom the teacher says they are. */
-    public function store(Request $request, int $group): JsonResponse
+    public function store(#[CurrentUser] User $teacher, Request $request, Group $group): JsonResponse
     {
-        $found = $this->group($request, $group);
         $asked = $request->validate([
             ...self::fileRules(),
             'rows' => ['required', 'array', 'max:' . Group::MOST],
@@ -45,21 +43,21 @@ final class PeopleFileController
             'same' => ['array'],
             'same.*' => ['integer'],
         ]);
-        $known = SamePeople::of($this->teacher($request));
+        $known = SamePeople::of($teacher);
         $rows = $this->file->look(self::bytes($asked['file']), $known, $asked['columns'] ?? null)['rows'];
-        $found->refuseMoreThan(count($asked['rows']));
-        $added = DB::transaction(function () use ($asked, $rows, $found, $known): int {
+        $group->refuseMoreThan(count($asked['rows']));
+        $added = DB::transaction(function () use ($asked, $rows, $group, $known): int {
             $added = 0;
             foreach (array_unique($asked['rows']) as $at) {
                 $person = $rows[$at]['person'] ?? null;
                 $same = $asked['same'][$at] ?? null;
                 if ($same !== null) {
                     $known->has((int) $same) ?: throw new FormatError('', 'somebody you chose is not here any more. Please open the file again.');
-                    $found->people()->syncWithoutDetaching([(int) $same]);
+                    $group->people()->syncWithoutDetaching([(int) $same]);
                     ++$added;
                 } elseif ($person !== null) {
                     $this->schemas->check('group', ['id' => 'new', ...$person], '#/$defs/person');
-                    $found->add($person);
+                    $group->add($person);
                     ++$added;
                 }
             }
@@ -70,11 +68,9 @@ final class PeopleFileController
         return response()->json(['added' => $added]);
     }
 
-    public function table(Request $request, int $group): Response
+    public function table(Group $group): Response
     {
-        $found = $this->group($request, $group);
-
-        return Download::of($this->file->write(array_values($found->documents())), 'text/csv; charset=UTF-8', Download::name($found->name, 'people') . '.csv');
+        return Download::of($this->file->write(array_values($group->documents())), 'text/csv; charset=UTF-8', Download::name($group->name, 'people') . '.csv');
     }
 
     /** @return array<string, list<string>> */
@@ -90,8 +86,4 @@ final class PeopleFileController
         return $bytes === false ? abort(422, 'The file did not arrive whole. Please try again.') : $bytes;
     }
 
-    private function group(Request $request, int $id): Group
-    {
-        return $this->teacher($request)->groups()->with('people')->findOrFail($id);
-    }
 }

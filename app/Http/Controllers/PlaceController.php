@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Files\Schemas;
 use App\Models\Place;
 use App\Models\SeatedClass;
+use App\Models\User;
 use App\Planning\ClassPlanner;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -27,27 +29,24 @@ use KindChair\Place\SeatKind;
 /** Places: the room, how everyone sits in it, what is there, and what is never done there. */
 final class PlaceController
 {
-    use OwnData;
-
     public function __construct(private readonly Schemas $schemas)
     {
     }
 
-    public function index(Request $request): JsonResponse
+    public function index(#[CurrentUser] User $teacher): JsonResponse
     {
-        return response()->json(['places' => $this->teacher($request)->places()->orderBy('name')->get()->map(self::row(...))->all()]);
+        return response()->json(['places' => $teacher->places()->orderBy('name')->get()->map(self::row(...))->all()]);
     }
 
-    public function store(Request $request): JsonResponse
+    public function store(#[CurrentUser] User $teacher, Request $request): JsonResponse
     {
-        $place = $this->teacher($request)->places()->create(['name' => self::name($request), 'document' => []]);
+        $place = $teacher->places()->create(['name' => self::name($request), 'document' => []]);
 
         return response()->json(self::row($place), 201);
     }
 
-    public function update(Request $request, int $place): JsonResponse
+    public function update(Request $request, Place $place): JsonResponse
     {
-        $found = $this->find($request, $place);
         $request->validate(['place' => ['present', 'array']]);
         /** @var array<string, mixed> $document */
         $document = $request->json('place');
@@ -55,29 +54,28 @@ final class PlaceController
         if (isset($document['room'])) {
             self::room($document['room']);
         }
-        $found->update(['name' => self::name($request), 'document' => $document]);
+        $place->update(['name' => self::name($request), 'document' => $document]);
 
-        return response()->json(self::row($found));
+        return response()->json(self::row($place));
     }
 
-    public function destroy(Request $request, int $place): Response
+    public function destroy(Place $place): Response
     {
-        $this->find($request, $place)->delete();
+        $place->delete();
 
         return response()->noContent();
     }
 
     /** Sets a class out in the room, or looks at seats as they stand. */
-    public function floor(Request $request, int $place, ClassPlanner $planner): JsonResponse
+    public function floor(#[CurrentUser] User $teacher, Request $request, Place $place, ClassPlanner $planner): JsonResponse
     {
-        $found = $this->find($request, $place);
         $asked = $request->validate([
             'room' => ['required', 'array'],
             'class' => ['required', 'integer'],
             'shape' => ['required', 'in:arc,rows,circle'],
             'layout' => ['nullable', 'array'],
         ]);
-        $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail((int) $asked['class']);
+        $class = $teacher->classes()->with(['group.people', 'venue'])->findOrFail((int) $asked['class']);
         $this->schemas->check('place', self::withObjects(['room' => $asked['room'], ...(isset($asked['layout']) ? ['layouts' => ['asked' => $asked['layout']]] : [])]));
         $room = self::room($asked['room']);
         $clearance = self::clearance($class, $planner);
@@ -110,16 +108,15 @@ final class PlaceController
     }
 
     /** The floor plan on paper. */
-    public function print(Request $request, int $place, ClassPlanner $planner): View
+    public function print(#[CurrentUser] User $teacher, Request $request, Place $place, ClassPlanner $planner): View
     {
-        $found = $this->find($request, $place);
-        $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($request->integer('class'));
-        $layout = $found->document['layouts'][(string) $class->group_id] ?? abort(404);
+        $class = $teacher->classes()->with(['group.people', 'venue'])->findOrFail($request->integer('class'));
+        $layout = $place->document['layouts'][(string) $class->group_id] ?? abort(404);
 
         return view('floor', [
-            'place' => $found,
+            'place' => $place,
             'class' => $class,
-            'plan' => self::standing(self::room($found->document['room'] ?? abort(404)), self::clearance($class, $planner), $layout),
+            'plan' => self::standing(self::room($place->document['room'] ?? abort(404)), self::clearance($class, $planner), $layout),
             'names' => array_column(array_map(static fn (Participant $person): array => ['id' => $person->id, 'name' => $person->name], $planner->group($class->group)->people), 'name', 'id'),
         ]);
     }
@@ -206,11 +203,6 @@ final class PlaceController
     private static function name(Request $request): string
     {
         return $request->validate(['name' => ['required', 'string', 'max:80']], ['name.*' => 'Please give the place a name, such as "Ticket hall".'])['name'];
-    }
-
-    private function find(Request $request, int $id): Place
-    {
-        return $this->teacher($request)->places()->findOrFail($id);
     }
 
     /** @return array<string, mixed> */

@@ -15,20 +15,17 @@ use Illuminate\Support\Facades\DB;
 /** The plan of a class: one answer to every save. */
 final class PlanController
 {
-    use OwnData;
-
     public function __construct(private readonly ClassPlanner $planner, private readonly Schemas $schemas)
     {
     }
 
-    public function show(Request $request, int $seatedClass): JsonResponse
+    public function show(Request $request, SeatedClass $class): JsonResponse
     {
-        return $this->answer($this->find($request, $seatedClass));
+        return $this->answer($class);
     }
 
-    public function save(Request $request, int $seatedClass): JsonResponse
+    public function save(Request $request, SeatedClass $class): JsonResponse
     {
-        $class = $this->find($request, $seatedClass);
         $request->validate(['revision' => ['required', 'integer'], 'plan' => ['required', 'array']]);
         /** @var array<array-key, mixed> $document */
         $document = $request->json('plan');
@@ -49,34 +46,30 @@ final class PlanController
         return response()->json([...(new PlanResource($this->planner))->head($class), ...$body]);
     }
 
-    public function choose(Request $request, int $seatedClass): JsonResponse
+    public function choose(Request $request, SeatedClass $class): JsonResponse
     {
-        $class = $this->find($request, $seatedClass);
         $request->validate(['revision' => ['required', 'integer']]);
         abort_unless($class->choose($request->integer('revision')), 404);
 
         return $this->answer($class);
     }
 
-    public function undo(Request $request, int $seatedClass): JsonResponse
+    public function undo(SeatedClass $class): JsonResponse
     {
-        $class = $this->find($request, $seatedClass);
         $class->undo();
 
         return $this->answer($class);
     }
 
-    public function redo(Request $request, int $seatedClass): JsonResponse
+    public function redo(SeatedClass $class): JsonResponse
     {
-        $class = $this->find($request, $seatedClass);
         $class->redo();
 
         return $this->answer($class);
     }
 
-    public function remedy(Request $request, int $seatedClass): JsonResponse
+    public function remedy(Request $request, SeatedClass $class): JsonResponse
     {
-        $class = $this->find($request, $seatedClass);
         $request->validate(['revision' => ['required', 'integer'], 'finding' => ['required', 'string']]);
         $document = $class->plan()->document;
         $plan = $this->planner->read($document);
@@ -95,11 +88,6 @@ final class PlanController
             ['message' => 'The class has changed since; this is the newest state. Nothing else was touched.'],
             409,
         );
-    }
-
-    private function find(Request $request, int $id): SeatedClass
-    {
-        return $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($id);
     }
 
     private function answer(SeatedClass $class): JsonResponse

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Files\Schemas;
 use App\Models\OwnPrecaution;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -15,14 +17,12 @@ use KindChair\Format\Node;
 /** Precautions that a teacher adds, in the form of the shipped ones. */
 final class PrecautionController
 {
-    use OwnData;
-
-    public function index(Request $request): JsonResponse
+    public function index(#[CurrentUser] User $teacher): JsonResponse
     {
-        return response()->json(['own' => $this->teacher($request)->ownPrecautions()->orderBy('id')->get()->map(static fn (OwnPrecaution $one): array => $one->document)->all()]);
+        return response()->json(['own' => $teacher->ownPrecautions()->orderBy('id')->get()->map(static fn (OwnPrecaution $one): array => $one->document)->all()]);
     }
 
-    public function store(Request $request, Schemas $schemas): JsonResponse
+    public function store(#[CurrentUser] User $teacher, Request $request, Schemas $schemas): JsonResponse
     {
         $request->validate(['name' => ['required', 'string', 'max:80'], 'why' => ['required', 'string', 'max:300'], 'code' => ['nullable', 'string', 'max:60']], [
             'name.*' => 'Please give the precaution a plain name.',
@@ -38,14 +38,13 @@ final class PrecautionController
         $schemas->check('precautions', $document, '#/$defs/precaution');
         Craft::precaution(Node::root($document));
         abort_unless(str_starts_with($document['code'], 'own-'), 422, 'Shipped precautions stay as they are; please add one of your own.');
-        $this->teacher($request)->ownPrecautions()->updateOrCreate(['code' => $document['code']], ['document' => $document]);
+        $teacher->ownPrecautions()->updateOrCreate(['code' => $document['code']], ['document' => $document]);
 
-        return $this->index($request);
+        return $this->index($teacher);
     }
 
-    public function destroy(Request $request, string $code): JsonResponse
+    public function destroy(#[CurrentUser] User $teacher, string $code): JsonResponse
     {
-        $teacher = $this->teacher($request);
         $own = $teacher->ownPrecautions()->where('code', $code)->firstOrFail();
         $used = $teacher->participants()->get()->filter(static fn ($person): bool => in_array($code, array_column($person->health['precautions'] ?? [], 'code'), true));
         if ($used->isNotEmpty()) {
@@ -53,6 +52,6 @@ final class PrecautionController
         }
         $own->delete();
 
-        return $this->index($request);
+        return $this->index($teacher);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Group;
+use App\Models\Participant;
 use App\Models\SeatedClass;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -15,21 +16,18 @@ use KindChair\People\ClearanceState;
 /** How everyone came to one class: pain, dizziness, new medicine, falls. */
 final class ReadinessController
 {
-    use OwnData;
-
     public function __construct(private readonly Craft $craft)
     {
     }
 
-    public function show(Request $request, int $seatedClass): JsonResponse
+    public function show(Request $request, SeatedClass $class): JsonResponse
     {
-        return $this->answer($this->find($request, $seatedClass));
+        return $this->answer($class);
     }
 
-    public function update(Request $request, int $seatedClass, int $participant): JsonResponse
+    public function update(Request $request, SeatedClass $class, Participant $person): JsonResponse
     {
-        $class = $this->find($request, $seatedClass);
-        abort_unless($class->group?->people()->whereKey($participant)->exists() ?? false, 404);
+        abort_unless($class->group?->people()->whereKey($person->id)->exists() ?? false, 404);
         $answers = $request->validate([
             'pain' => ['integer', 'min:0', 'max:10'],
             'dizzy' => ['boolean'],
@@ -37,22 +35,16 @@ final class ReadinessController
             'fall' => ['boolean'],
             'note' => ['nullable', 'string', 'max:300'],
         ], ['pain.*' => 'Pain is told from 0, none, to 10, the worst.']);
-        $class->checks()->updateOrCreate(['participant_id' => $participant], ['answers' => array_filter($answers, static fn (mixed $value): bool => $value !== null)]);
+        $class->checks()->updateOrCreate(['participant_id' => $person->id], ['answers' => array_filter($answers, static fn (mixed $value): bool => $value !== null)]);
 
         return $this->answer($class);
     }
 
-    public function destroy(Request $request, int $seatedClass, int $participant): JsonResponse
+    public function destroy(SeatedClass $class, Participant $person): JsonResponse
     {
-        $class = $this->find($request, $seatedClass);
-        $class->checks()->where('participant_id', $participant)->delete();
+        $class->checks()->where('participant_id', $person->id)->delete();
 
         return $this->answer($class);
-    }
-
-    private function find(Request $request, int $id): SeatedClass
-    {
-        return $this->teacher($request)->classes()->with('group.people')->findOrFail($id);
     }
 
     private function answer(SeatedClass $class): JsonResponse

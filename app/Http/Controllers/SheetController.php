@@ -5,18 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\SheetResource;
+use App\Models\SeatedClass;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
 /** The printable cue sheet. */
 final class SheetController
 {
-    use OwnData;
-
-    public function show(Request $request, int $seatedClass, SheetResource $sheet): View
+    public function show(Request $request, SeatedClass $class, SheetResource $sheet): View
     {
-        $class = $this->teacher($request)->classes()->with(['group.people', 'venue'])->findOrFail($seatedClass);
-
         return view('sheet', [
             ...$sheet->of($class),
             'large' => $request->boolean('large'),
