@@ -29,8 +29,8 @@ final class EverydayTest extends BrowserTestCase
         $this->press('Ottoline Q.');
         self::assertTrue($this->browser->findElement(WebDriverBy::cssSelector('input[value=wheelchair]'))->isSelected());
         $this->press('Erase');
-        $this->see('in every group, will be gone for good');
-        $this->browser->findElement(WebDriverBy::xpath('(//button[normalize-space(.)="Erase"])[last()]'))->click();
+        $this->see('Everything noted about Ottoline');
+        $this->browser->findElement(WebDriverBy::xpath('//button[contains(., "Erase Ottoline")]'))->click();
         $this->see('10 people');
         self::assertStringNotContainsString('Ottoline', $this->text());
     }
