@@ -29,7 +29,7 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use UnitEnum;
 
-/** A closed set of words has one home: schema/vocabulary.schema.json. The core's enums are the same, and no other schema lists them again. */
+/** A closed set of words has one home: schema/vocabulary.schema.json. The core's enums are the same, and nobody lists them again. */
 final class VocabularyTest extends TestCase
 {
     /** @var array<string, class-string<UnitEnum>> */
@@ -54,6 +54,9 @@ final class VocabularyTest extends TestCase
         'trait' => MovementTrait::class,
         'zone' => Zone::class,
     ];
+
+    /** Letters from one word of a list to the next, its name between them. */
+    private const NEAR = 80;
 
     /** @return array<string, list<string>> */
     private static function sets(): array
@@ -114,6 +117,60 @@ final class VocabularyTest extends TestCase
         self::assertSame([], $again);
     }
 
+    public function testNoTypeScriptFileListsASetAgain(): void
+    {
+        $again = [];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::root() . '/resources/js', \FilesystemIterator::SKIP_DOTS)) as $file) {
+            $path = (string) $file;
+            if (!str_contains($path, '/types/') && !str_contains($path, '.test.')) {
+                foreach (self::sets() as $name => $words) {
+                    if (self::lists((string) file_get_contents($path), $words)) {
+                        $again[] = substr($path, strlen(self::root())) . ": $name";
+                    }
+                }
+            }
+        }
+        self::assertSame([], $again);
+    }
+
+    /** @return iterable<string, array{bool, string}> */
+    public static function code(): iterable
+    {
+        yield 'a plain list' => [true, "const all = ['arc', 'rows', 'circle'];"];
+        yield 'values with names' => [true, "[\n['arc', 'Arc'],\n['rows', 'Staggered'],\n['circle', 'Round'],\n]"];
+        yield 'one of them asked for' => [false, "shape === 'arc' || shape === 'rows' || shape === 'circle'"];
+        yield 'not all of them' => [false, "['arc', 'rows']"];
+    }
+
+    #[DataProvider('code')]
+    public function testAListIsKnownWhenItIsSeen(bool $isList, string $code): void
+    {
+        self::assertSame($isList, self::lists($code, ['arc', 'rows', 'circle']));
+    }
+
+    /**
+     * Whether every word of a set stands near the others as a member of a list. Two words are no list: left and right
+     * are said everywhere.
+     *
+     * @param list<string> $words
+     */
+    private static function lists(string $code, array $words): bool
+    {
+        if (count($words) < 3) {
+            return false;
+        }
+        $quoted = implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), $words));
+        preg_match_all("/(?<=[\\[,])\\s*['\"]($quoted)['\"](?=\\s*[,\\]])/", $code, $found, PREG_OFFSET_CAPTURE);
+        foreach ($found[1] as [, $from]) {
+            $near = array_filter($found[1], static fn (array $one): bool => $one[1] >= $from && $one[1] < $from + self::NEAR * count($words));
+            if (count(array_unique(array_column($near, 0))) === count($words)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * @param array<array-key, mixed> $part
      * @param list<string> $again
@@ -131,5 +188,19 @@ final class VocabularyTest extends TestCase
                 self::look($inner, "$place/$name", $again);
             }
         }
+    }
+
+    public function testWhatPeopleAreShownIsSaidOnce(): void
+    {
+        /** @var array{'$defs': array<string, array{enum: list<string>, names?: array<string, string>}>} $schema */
+        $schema = json_decode((string) file_get_contents(self::root() . '/schema/vocabulary.schema.json'), true);
+        foreach ($schema['$defs'] as $name => $set) {
+            if (isset($set['names'])) {
+                self::assertSame($set['enum'], array_map(strval(...), array_keys($set['names'])), $name);
+            }
+        }
+        self::assertSame(array_map(static fn (Zone $zone): string => $zone->plainName(), Zone::cases()), array_values($schema['$defs']['zone']['names'] ?? []));
+        self::assertSame(array_map(static fn (SectionKind $kind): string => $kind->plainName(), SectionKind::cases()), array_values($schema['$defs']['sectionKind']['names'] ?? []));
+        self::assertSame(array_map(static fn (Region $region): string => ucfirst($region->plainName()), Region::cases()), array_values($schema['$defs']['region']['names'] ?? []));
     }
 }

@@ -1,25 +1,20 @@
+import { vocabulary } from '../api/types/words';
 import { ZoneShape, type ZoneName } from './ZoneShape';
 
 /** Someone sitting, seen from the side, built of the seven regions with paper gaps as joints. */
-const parts: [ZoneName, string][] = [
-    ['head', 'M33 2a20 20 0 0 1 2 40v8h-12v-9a20 20 0 0 1 10-39z'],
-    ['shoulders', 'M14 53h34q7 0 7 10t-7 14h-34q-5-3-5-12t5-12z'],
-    ['back', 'M11 80h18v44h-18z M48 80h5v30h-5z'],
-    ['arms', 'M31 80h14v46l36 34l-9 10l-41-38z'],
-    ['hips', 'M11 127h18v10l26 24v30h-36q-8 0-8-8z'],
-    ['legs', 'M58 176h35q9 0 9 10v74h-20v-54h-24z'],
-    ['feet', 'M82 263h20v24l14 11v9h-34z'],
-];
+const paths: Record<ZoneName, string> = {
+    head: 'M33 2a20 20 0 0 1 2 40v8h-12v-9a20 20 0 0 1 10-39z',
+    shoulders: 'M14 53h34q7 0 7 10t-7 14h-34q-5-3-5-12t5-12z',
+    back: 'M11 80h18v44h-18z M48 80h5v30h-5z',
+    arms: 'M31 80h14v46l36 34l-9 10l-41-38z',
+    hips: 'M11 127h18v10l26 24v30h-36q-8 0-8-8z',
+    legs: 'M58 176h35q9 0 9 10v74h-20v-54h-24z',
+    feet: 'M82 263h20v24l14 11v9h-34z',
+};
+/** In the order they are painted: arms lie over the back. */
+const parts = Object.entries(paths) as [ZoneName, string][];
 
-export const zoneNames: [ZoneName, string][] = [
-    ['head', 'Head, neck'],
-    ['shoulders', 'Shoulders'],
-    ['arms', 'Arms, hands'],
-    ['back', 'Ribs, spine'],
-    ['hips', 'Hips'],
-    ['legs', 'Legs, knees'],
-    ['feet', 'Ankles, feet'],
-];
+export const zoneNames = vocabulary.zone;
 
 /** The regions as a body; what is not chosen is dimmed. With `onChoose` each part can be touched. */
 export function BodyFigure({

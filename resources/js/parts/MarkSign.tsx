@@ -1,11 +1,10 @@
-export type MarkName = 'fully' | 'adapted' | 'rests' | 'none';
+import { vocabulary } from '../api/types/words';
 
-export const markWords: Record<MarkName, string> = {
-    fully: 'Fully',
-    adapted: 'Adapted',
-    rests: 'Rests',
-    none: 'No version',
-};
+export type MarkName = (typeof vocabulary.mark)[number][0];
+
+/** From who does it all to who has nothing to do. */
+export const marks: MarkName[] = vocabulary.mark.map(([mark]) => mark);
+export const markWords = Object.fromEntries(vocabulary.mark) as Record<MarkName, string>;
 
 /** How someone takes part; four silhouettes that differ without colour. */
 export function MarkSign({ mark, size = 12 }: { mark: MarkName; size?: number }) {

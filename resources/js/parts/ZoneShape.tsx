@@ -1,4 +1,6 @@
-export type ZoneName = 'head' | 'shoulders' | 'arms' | 'back' | 'hips' | 'legs' | 'feet';
+import type { vocabulary } from '../api/types/words';
+
+export type ZoneName = (typeof vocabulary.zone)[number][0];
 
 const paths: Record<ZoneName | 'none', string> = {
     head: 'M17 2a15 15 0 1 0 0 30a15 15 0 1 0 0-30z',

@@ -4,6 +4,7 @@ import { api } from '../../api/client';
 import { refresh, useMotion, useMovement } from '../../api/queries';
 import type { MovementAnswer, PageVariation } from '../../api/types/answer-movement';
 import type { OwnMovementAnswer } from '../../api/types/answer-own';
+import { vocabulary } from '../../api/types/words';
 import { BreathingFigure } from '../../parts/MovingFigure';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { Ask } from '../../parts/Sheet';
@@ -12,21 +13,19 @@ import { Trouble, Waiting } from '../../parts/States';
 import { clock } from '../../parts/time';
 import { ZoneShape } from '../../parts/ZoneShape';
 
-const seats = [
-    ['chair', 'Chair'],
-    ['armchair', 'Chair with arms'],
-    ['wheelchair', 'Wheelchair'],
-    ['bed', 'Bed'],
-    ['standing', 'Standing with the chair'],
-] as const;
+// A chair is shown without arms and with them.
+const seats = vocabulary.base.flatMap(([value, name]): (readonly [string, string])[] =>
+    value === vocabulary.base[0][0]
+        ? [
+              [value, name],
+              ['armchair', 'Chair with arms'],
+          ]
+        : [[value, name]],
+);
 
-const breathWords: Record<string, string> = {
-    in: 'breathe in',
-    out: 'breathe out',
-    'hold-full': 'pause, full',
-    'hold-empty': 'pause, empty',
-    free: 'as it comes',
-};
+const breathWords: Record<string, string> = Object.fromEntries(
+    vocabulary.breath.map(([value, name]) => [value, name.toLowerCase()]),
+);
 
 function useMaking() {
     const navigate = useNavigate();

@@ -8,7 +8,7 @@ import type { OwnMovementAnswer } from '../../api/types/answer-own';
 import type { Shape } from '../../api/types/figure';
 import { BodyChooser, zoneNames } from '../../parts/BodyFigure';
 import { FigureDrawing } from '../../parts/FigureDrawing';
-import { MarkSign } from '../../parts/MarkSign';
+import { MarkSign, marks } from '../../parts/MarkSign';
 import { Sheet } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
@@ -45,7 +45,7 @@ function Card({
             <span className="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1 pt-2 text-[15px]">
                 {movement.isOwn && <span className="rounded-md bg-channel px-2">Yours</span>}
                 {counts &&
-                    (['fully', 'adapted', 'rests', 'none'] as const)
+                    marks
                         .filter((mark) => counts[mark] > 0)
                         .map((mark) => (
                             <span key={mark} className="flex items-center gap-1">

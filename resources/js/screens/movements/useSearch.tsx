@@ -1,5 +1,6 @@
 import { useDeferredValue, useState } from 'react';
 import { useGroups, useLibrary, useMovements } from '../../api/queries';
+import { vocabulary } from '../../api/types/words';
 
 export type Filters = Partial<
     Record<'zone' | 'direction' | 'breath' | 'base' | 'prop' | 'minutes' | 'group' | 'can' | 'words', string>
@@ -90,13 +91,7 @@ export function SearchFields({ filters, set }: Pick<SearchState, 'filters' | 'se
                     ['as-it-comes', 'Breath as it comes'],
                     ['pauses', 'With pauses'],
                 ])}
-                {choice('base', 'Base', [
-                    ['', 'Any base'],
-                    ['chair', 'Chair'],
-                    ['standing', 'Standing with the chair'],
-                    ['wheelchair', 'Wheelchair'],
-                    ['bed', 'Bed'],
-                ])}
+                {choice('base', 'Base', [['', 'Any base'], ...vocabulary.base])}
                 {choice('prop', 'Props', [
                     ['', 'With or without props'],
                     ['none', 'Needs nothing'],

@@ -3,6 +3,7 @@ import { api, Refusal } from '../../api/client';
 import { refresh, useFigures } from '../../api/queries';
 import type { GroupsAnswer } from '../../api/types/answer-groups';
 import type { LibraryAnswer } from '../../api/types/answer-library';
+import { vocabulary } from '../../api/types/words';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { Choice, Labelled, TextField } from '../../parts/Field';
 import { Sheet } from '../../parts/Sheet';
@@ -25,18 +26,9 @@ interface Typed {
     weak: Weak[];
 }
 
-export const bases = [
-    ['chair', 'Chair'],
-    ['standing', 'Stands with support'],
-    ['wheelchair', 'Wheelchair'],
-    ['bed', 'Bed'],
-] as const;
+export const bases = vocabulary.base;
 
-const sides = [
-    ['', 'Both sides'],
-    ['left', 'Left'],
-    ['right', 'Right'],
-] as const;
+const sides = [['', 'Both sides'], ...vocabulary.side] as const;
 
 /** One person, in under a minute; more when it is wanted. */
 export function PersonForm({
@@ -154,25 +146,14 @@ export function PersonForm({
                         value={age}
                         onChange={(event) => setAge(event.target.value)}
                         hint="Sets the comfortable range until you note their own."
-                        options={[
-                            ['', 'Not known'],
-                            ['adult', 'Under 60'],
-                            ['60-69', '60 to 69'],
-                            ['70-79', '70 to 79'],
-                            ['80+', '80 or older'],
-                        ]}
+                        options={[['', 'Not known'], ...vocabulary.ageBand]}
                     />
                     <Choice
                         label="Moves"
                         name="pace"
                         defaultValue={row?.person.pace ?? ''}
                         hint="Sets the time for changing place and side."
-                        options={[
-                            ['', 'Not known'],
-                            ['free', 'Freely'],
-                            ['slow', 'Stiffly or slowly'],
-                            ['needs-hand', 'With a hand'],
-                        ]}
+                        options={[['', 'Not known'], ...vocabulary.pace]}
                     />
                 </div>
                 <fieldset>
@@ -257,31 +238,9 @@ export function PersonForm({
                             <div key={index} className="flex flex-wrap items-center gap-2">
                                 {(
                                     [
-                                        [
-                                            'side',
-                                            'Weak side',
-                                            [
-                                                ['left', 'Left'],
-                                                ['right', 'Right'],
-                                            ],
-                                        ],
-                                        [
-                                            'limb',
-                                            'Limb',
-                                            [
-                                                ['arm', 'arm'],
-                                                ['leg', 'leg'],
-                                            ],
-                                        ],
-                                        [
-                                            'does',
-                                            'What happens',
-                                            [
-                                                ['able-side', 'the able side does it both times'],
-                                                ['assisted', 'is helped by the other hand'],
-                                                ['rests', 'rests'],
-                                            ],
-                                        ],
+                                        ['side', 'Weak side', vocabulary.side],
+                                        ['limb', 'Limb', vocabulary.limb],
+                                        ['does', 'What happens', vocabulary.weakLimbDoes],
                                     ] as const
                                 ).map(([field, label, options]) => (
                                     <select

@@ -1,25 +1,14 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { api } from '../../api/client';
-import { useClasses, useGroups } from '../../api/queries';
+import { useClasses, useGroups, useLibrary } from '../../api/queries';
 import type { FloorAnswer } from '../../api/types/answer-floor';
 import type { Layout, PlaceForm, PlacedSeat, RoomForm } from '../../api/types/place';
+import { vocabulary } from '../../api/types/words';
 import { TextField } from '../../parts/Field';
 import { Trouble } from '../../parts/States';
 import { plural } from '../../parts/time';
 import type { ChangePlace } from './PlacePage';
 
-const sizes = { chair: [600, 600], wheelchair: [900, 1400], bed: [1000, 2100] } as const;
-const shapes = [
-    ['arc', 'Arc'],
-    ['rows', 'Staggered rows'],
-    ['circle', 'Circle'],
-] as const;
-const walls = [
-    ['front', 'front wall'],
-    ['back', 'back wall'],
-    ['left', 'left wall'],
-    ['right', 'right wall'],
-] as const;
 const blank: RoomForm = { width: 9000, depth: 8000, doors: [{ wall: 'back', at: 1000, width: 900 }], fixed: [] };
 
 function SeatDrawing({
@@ -41,7 +30,7 @@ function SeatDrawing({
     onFocus: () => void;
     onKeyDown: (event: KeyboardEvent) => void;
 }) {
-    const [width, depth] = sizes[seat.kind];
+    const [width = 0, depth = 0] = useLibrary().data?.seats[seat.kind] ?? [];
     return (
         <g
             transform={`translate(${seat.x} ${seat.y})`}
@@ -249,7 +238,7 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                             ))}
                         </select>
                     )}
-                    {shapes.map(([shape, words]) => (
+                    {vocabulary.layoutShape.map(([shape, words]) => (
                         <button
                             key={shape}
                             className={`button ${layout?.shape === shape ? 'border-2 border-ink' : ''}`}
@@ -450,7 +439,7 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                                     value={door.wall}
                                     onChange={(event) => set({ wall: event.target.value as typeof door.wall })}
                                 >
-                                    {walls.map(([wall, words]) => (
+                                    {vocabulary.wall.map(([wall, words]) => (
                                         <option key={wall} value={wall}>
                                             {words}
                                         </option>

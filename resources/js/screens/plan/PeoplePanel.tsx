@@ -3,9 +3,9 @@ import { Link } from 'react-router';
 import type { PlanAnswer, Row } from '../../api/types/answer-plan';
 import { useFigures } from '../../api/queries';
 import { FigureDrawing } from '../../parts/FigureDrawing';
-import { MarkSign, markWords, type MarkName } from '../../parts/MarkSign';
+import { marks, MarkSign, markWords, type MarkName } from '../../parts/MarkSign';
 
-const pressing: MarkName[] = ['none', 'rests', 'adapted', 'fully'];
+const pressing = [...marks].reverse();
 
 export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | undefined }) {
     const [everyone, setEveryone] = useState(false);
@@ -35,7 +35,7 @@ export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | un
         <>
             <h2 className="text-[21px] leading-6">{row.name}</h2>
             <p className="mb-2 mt-1.5 flex flex-wrap gap-x-4 gap-y-1 border-b border-hair pb-2.5 text-[15px]">
-                {(['fully', 'adapted', 'rests', 'none'] as const)
+                {marks
                     .filter((mark) => row.counts[mark] > 0)
                     .map((mark) => (
                         <span key={mark} className="flex items-center gap-1.5">

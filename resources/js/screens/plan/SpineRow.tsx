@@ -3,7 +3,7 @@ import { memo, type CSSProperties, type ReactNode } from 'react';
 import type { Shape } from '../../api/types/figure';
 import type { Row } from '../../api/types/answer-plan';
 import { FigureDrawing } from '../../parts/FigureDrawing';
-import { MarkSign, type MarkName } from '../../parts/MarkSign';
+import { marks, MarkSign } from '../../parts/MarkSign';
 import { clock } from '../../parts/time';
 import { ZoneShape, type ZoneName } from '../../parts/ZoneShape';
 import { Bar, HEIGHT } from './Bar';
@@ -11,7 +11,6 @@ import { Pin } from './Findings';
 
 const SCALE = 1.45;
 const HALF = 160;
-const marks: MarkName[] = ['fully', 'adapted', 'rests', 'none'];
 
 function People({ row }: { row: Row }) {
     const total = row.versions.length;

@@ -7,7 +7,7 @@ import type { MatrixAnswer, MatrixCell, MatrixEntry, MatrixPerson } from '../../
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { TextField } from '../../parts/Field';
 import { useKept } from '../../parts/kept';
-import { MarkSign, markWords } from '../../parts/MarkSign';
+import { MarkSign, markWords, marks } from '../../parts/MarkSign';
 import { Sheet } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
@@ -309,7 +309,7 @@ export default function WhoDoesWhat() {
                 </div>
             )}
             <p className="mt-3 flex flex-wrap gap-4 text-[15px]">
-                {(['fully', 'adapted', 'rests', 'none'] as const).map((mark) => (
+                {marks.map((mark) => (
                     <span key={mark} className="flex items-center gap-1.5">
                         <MarkSign mark={mark} size={14} /> {markWords[mark].toLowerCase()}
                     </span>

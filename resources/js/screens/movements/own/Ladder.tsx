@@ -1,24 +1,8 @@
 import type { LibraryAnswer } from '../../../api/types/answer-library';
+import { vocabulary } from '../../../api/types/words';
 import { Choice, TextField } from '../../../parts/Field';
 import { without, withText } from '../../../parts/without';
 import { moved, newId, replaceAt, type Change, type Draft, type DraftRung } from './draft';
-
-const bases = [
-    ['chair', 'Chair'],
-    ['standing', 'Standing with the chair'],
-    ['wheelchair', 'Wheelchair'],
-    ['bed', 'Bed'],
-] as const;
-const positions = [
-    ['upright', 'upright'],
-    ['supported', 'leaning back'],
-    ['edge', 'forward on the seat'],
-    ['wide', 'feet wide'],
-    ['sideways', 'sideways on the chair'],
-    ['standing', 'standing'],
-    ['bed-raised', 'in bed, backrest up'],
-    ['bed-flat', 'in bed, lying'],
-] as const;
 
 interface Props {
     draft: Draft;
@@ -131,7 +115,7 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                         <fieldset>
                             <legend className="mb-1 font-semibold">For whom</legend>
                             <div className="flex flex-wrap gap-2">
-                                {bases.map(([base, words]) => {
+                                {vocabulary.base.map(([base, words]) => {
                                     const on = rung.bases.includes(base);
                                     return (
                                         <button
@@ -157,7 +141,7 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                             <Choice
                                 label="One sits"
                                 value={rung.position}
-                                options={positions}
+                                options={vocabulary.position}
                                 onChange={(event) => set({ position: event.target.value as DraftRung['position'] })}
                             />
                             <Choice

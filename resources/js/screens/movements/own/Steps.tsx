@@ -1,19 +1,7 @@
+import { vocabulary } from '../../../api/types/words';
 import { Choice, TextField } from '../../../parts/Field';
 import { without } from '../../../parts/without';
 import { moved, newId, replaceAt, type Change, type Draft, type DraftStep } from './draft';
-
-const breaths = [
-    ['in', 'Breathe in'],
-    ['out', 'Breathe out'],
-    ['hold-full', 'Pause, full'],
-    ['hold-empty', 'Pause, empty'],
-    ['free', 'As it comes'],
-] as const;
-const phases = [
-    ['enter', 'on the way in, once'],
-    ['cycle', 'again and again'],
-    ['leave', 'on the way out, once'],
-] as const;
 
 /** The steps of a movement, each with its breath and its words; the shape of the chosen one is set on the figure. */
 export function Steps({
@@ -88,7 +76,7 @@ export function Steps({
                             <Choice
                                 label="Breath"
                                 value={step.breath}
-                                options={breaths}
+                                options={vocabulary.breath}
                                 onChange={(event) => {
                                     const breath = event.target.value as DraftStep['breath'];
                                     steps((all) =>
@@ -103,7 +91,7 @@ export function Steps({
                             <Choice
                                 label="When"
                                 value={step.phase}
-                                options={phases}
+                                options={vocabulary.phase}
                                 onChange={(event) => set(index, { phase: event.target.value as DraftStep['phase'] })}
                             />
                             {step.breath === 'free' && (

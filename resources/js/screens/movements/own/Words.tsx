@@ -1,19 +1,7 @@
+import { vocabulary } from '../../../api/types/words';
 import { Choice, TextField } from '../../../parts/Field';
 import { without, withText } from '../../../parts/without';
 import type { Change, Draft } from './draft';
-
-const regions = [
-    ['head-neck', 'Head and neck'],
-    ['shoulders', 'Shoulders'],
-    ['arms', 'Arms'],
-    ['wrists-hands', 'Wrists and hands'],
-    ['chest-upper-back', 'Chest and upper back'],
-    ['spine', 'Spine'],
-    ['hips', 'Hips'],
-    ['thighs-knees', 'Thighs and knees'],
-    ['calves-ankles', 'Calves and ankles'],
-    ['feet-toes', 'Feet and toes'],
-] as const;
 
 /** Names, what it works, what must be done both ways, and how much of it. */
 export function Words({ draft, change }: { draft: Draft; change: Change }) {
@@ -67,7 +55,7 @@ export function Words({ draft, change }: { draft: Draft; change: Change }) {
             <fieldset>
                 <legend className="mb-1 font-semibold">What it works, the main part first</legend>
                 <div className="flex flex-wrap gap-2">
-                    {regions.map(([id, words]) => {
+                    {vocabulary.region.map(([id, words]) => {
                         const place = draft.regions.indexOf(id);
                         return (
                             <button
@@ -94,12 +82,7 @@ export function Words({ draft, change }: { draft: Draft; change: Change }) {
                     label="Kind"
                     value={draft.kind}
                     onChange={(event) => set('kind', event.target.value as Draft['kind'])}
-                    options={[
-                        ['mobilise', 'Moving'],
-                        ['hold', 'Holding'],
-                        ['strength', 'Strength'],
-                        ['breath', 'Breath or stillness'],
-                    ]}
+                    options={vocabulary.movementKind}
                 />
                 <Choice
                     label="Sides"
@@ -108,12 +91,7 @@ export function Words({ draft, change }: { draft: Draft; change: Change }) {
                     onChange={(event) =>
                         set('laterality', { ...laterality, sides: event.target.value as typeof laterality.sides })
                     }
-                    options={[
-                        ['midline', 'In the middle'],
-                        ['together', 'Both together'],
-                        ['one-sided', 'One side, then the other'],
-                        ['alternating', 'From side to side'],
-                    ]}
+                    options={vocabulary.sides}
                 />
                 <Choice
                     label="Left means"
@@ -121,12 +99,7 @@ export function Words({ draft, change }: { draft: Draft; change: Change }) {
                     onChange={(event) =>
                         set('laterality', { ...laterality, means: event.target.value as typeof laterality.means })
                     }
-                    options={[
-                        ['limb', 'the limb that works'],
-                        ['direction', 'the way one goes'],
-                        ['lengthened', 'the side that grows long'],
-                        ['in-front', 'what is in front or on top'],
-                    ]}
+                    options={vocabulary.sideMeaning}
                 />
                 <TextField
                     label="Two ways round, if it circles"
@@ -154,10 +127,7 @@ export function Words({ draft, change }: { draft: Draft; change: Change }) {
                             view: event.target.value as Draft['view'],
                         }))
                     }
-                    options={[
-                        ['front', 'facing the group'],
-                        ['side', 'turning your side to them'],
-                    ]}
+                    options={vocabulary.view}
                 />
                 <Choice
                     label="Counted in"
