@@ -18,7 +18,7 @@ final class PeopleAndPlacesTest extends BrowserTestCase
         $this->visit('/people');
         $this->press('From a file');
         $this->find('input[type=file]')->sendKeys($path);
-        $this->see('The same person as Agnes T.');
+        $this->see('The same person, in Tuesday group, Ferry House');
         $this->see('looks like a formula');
         $this->assertAccessible('a file of people');
         $this->press('Add 1 person');

@@ -25,7 +25,7 @@ export function SamePerson({
         >
             {like.map((one) => (
                 <option key={one.id} value={one.id}>
-                    The same person as {one.name}, {groupsOf(one.groups)}
+                    {one.sameName ? 'The same person' : `The same person as ${one.name}`}, {groupsOf(one.groups)}
                 </option>
             ))}
             <option value="">Somebody else, new here</option>
