@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use KindChair\People\Readiness;
 
 /**
  * How someone came to one class: pain, dizziness, new medicine, a fall. It changes that class and never their record.
@@ -24,6 +25,11 @@ final class ReadinessCheck extends Model
     protected function casts(): array
     {
         return ['answers' => 'encrypted:array'];
+    }
+
+    public function readiness(): Readiness
+    {
+        return new Readiness($this->answers['pain'] ?? 0, $this->answers['dizzy'] ?? false, $this->answers['medicine'] ?? false, $this->answers['fall'] ?? false);
     }
 
     /** @return BelongsTo<Participant, $this> */

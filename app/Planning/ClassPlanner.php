@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Library\FigureBook;
 use App\Library\TeacherCraft;
 use App\Models\Group as GroupModel;
+use App\Models\ReadinessCheck;
 use App\Models\SeatedClass;
 use App\Models\VersionChoice;
 use Illuminate\Database\Eloquent\Collection;
@@ -22,7 +23,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementTrait;
 use KindChair\People\Group;
-use KindChair\People\Readiness;
+use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
 use KindChair\Review\Remedy;
 use KindChair\Review\Review;
@@ -74,21 +75,16 @@ final readonly class ClassPlanner
         if ($class->group === null) {
             return Group::nobody();
         }
-        $document = $class->group->document();
         $checks = self::fresh($class, 'checks')->keyBy('participant_id');
-        $at = 0;
-        foreach (array_keys($class->group->documents()) as $participant) {
-            $answers = $checks->get($participant)->answers ?? null;
-            if ($answers !== null) {
-                $today = new Readiness($answers['pain'] ?? 0, $answers['dizzy'] ?? false, $answers['medicine'] ?? false, $answers['fall'] ?? false);
-                foreach ($today->codes() as $code) {
-                    $document['people'][$at]['precautions'][] = ['code' => $code];
-                }
-            }
-            ++$at;
-        }
+        $group = $this->group($class->group);
+        $people = array_map(function (Participant $person, int $id) use ($checks): Participant {
+            /** @var ReadinessCheck|null $check */
+            $check = $checks->get($id);
 
-        return (new GroupReader($this->craft->precautions))->read($document);
+            return $check === null ? $person : $person->today($check->readiness(), $this->craft->precautions);
+        }, $group->people, $class->group->people->modelKeys());
+
+        return new Group($group->name, $people);
     }
 
     /** @return Collection<int, Model> as they were loaded for many classes at once, or else as they are stored now */

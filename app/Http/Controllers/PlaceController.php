@@ -16,14 +16,14 @@ use Illuminate\Http\Response;
 use Illuminate\View\View;
 use InvalidArgumentException;
 use KindChair\Format\FormatError;
+use KindChair\Format\Node;
+use KindChair\Format\PlaceReader;
 use KindChair\People\Participant;
 use KindChair\People\Piece;
 use KindChair\People\Seating;
 use KindChair\Place\Arrangement;
 use KindChair\Place\Clearance;
-use KindChair\Place\FloorPlan;
 use KindChair\Place\Room;
-use KindChair\Place\Seat;
 use KindChair\Place\SeatKind;
 
 /** Places: the room, how everyone sits in it, what is there, and what is never done there. */
@@ -52,7 +52,7 @@ final class PlaceController
         $document = $request->json('place');
         $this->schemas->check('place', self::withObjects($document));
         if (isset($document['room'])) {
-            self::room($document['room']);
+            PlaceReader::room(Node::root($document['room'], '/room'));
         }
         $place->update(['name' => self::name($request), 'document' => $document]);
 
@@ -77,11 +77,11 @@ final class PlaceController
         ]);
         $class = $teacher->classes()->with(['group.people', 'venue'])->findOrFail((int) $asked['class']);
         $this->schemas->check('place', self::withObjects(['room' => $asked['room'], ...(isset($asked['layout']) ? ['layouts' => ['asked' => $asked['layout']]] : [])]));
-        $room = self::room($asked['room']);
+        $room = PlaceReader::room(Node::root($asked['room'], '/room'));
         $clearance = self::clearance($class, $planner);
         $gave = null;
         if (isset($asked['layout'])) {
-            $plan = self::standing($room, $clearance, $asked['layout']);
+            $plan = PlaceReader::layout(Node::root($asked['layout'], '/layout'), $room, $clearance);
         } else {
             $people = [];
             foreach ($planner->group($class->group)->people as $person) {
@@ -116,7 +116,7 @@ final class PlaceController
         return view('floor', [
             'place' => $place,
             'class' => $class,
-            'plan' => self::standing(self::room($place->document['room'] ?? abort(404)), self::clearance($class, $planner), $layout),
+            'plan' => PlaceReader::layout(Node::root($layout, '/layout'), PlaceReader::room(Node::root($place->document['room'] ?? abort(404), '/room')), self::clearance($class, $planner)),
             'names' => array_column(array_map(static fn (Participant $person): array => ['id' => $person->id, 'name' => $person->name], $planner->group($class->group)->people), 'name', 'id'),
         ]);
     }
@@ -156,14 +156,6 @@ final class PlaceController
         ]);
     }
 
-    /** @param array<string, mixed> $layout in the open form */
-    private static function standing(Room $room, Clearance $clearance, array $layout): FloorPlan
-    {
-        $seats = array_map(static fn (array $seat): Seat => new Seat($seat['person'], SeatKind::from($seat['kind']), $seat['x'], $seat['y'], $seat['turn']), $layout['seats']);
-
-        return new FloorPlan($room, $clearance, [$layout['teacher'][0], $layout['teacher'][1]], array_values($seats));
-    }
-
     private static function clearance(SeatedClass $class, ClassPlanner $planner): Clearance
     {
         $planned = [];
@@ -173,16 +165,6 @@ final class PlaceController
         }
 
         return Clearance::of($planned);
-    }
-
-    /** @param array<string, mixed> $form */
-    private static function room(array $form): Room
-    {
-        try {
-            return new Room($form['width'], $form['depth'], array_values($form['doors']), array_values($form['fixed']));
-        } catch (InvalidArgumentException $rejected) {
-            throw new FormatError('/room', lcfirst($rejected->getMessage()));
-        }
     }
 
     /**

@@ -84,6 +84,24 @@ final readonly class Participant
         return $range;
     }
 
+    /** This person as they came today: what was told before class holds beside what is noted. */
+    public function today(Readiness $readiness, PrecautionBook $book): self
+    {
+        $today = array_map(static fn (string $code): NotedPrecaution => new NotedPrecaution($book->get($code), null), $readiness->codes());
+
+        return $today === [] ? $this : new self(
+            $this->id,
+            $this->name,
+            $this->base,
+            $this->age,
+            $this->pace,
+            [...$this->precautions, ...$today],
+            $this->ranges,
+            $this->weakLimbs,
+            $this->notes,
+        );
+    }
+
     public function weak(Limb $limb, Side $side): ?WeakLimb
     {
         foreach ($this->weakLimbs as $weak) {

@@ -15,9 +15,11 @@ use KindChair\Movement\MovementTrait;
 use KindChair\People\AngleLimit;
 use KindChair\People\BreathLimit;
 use KindChair\People\Group;
+use KindChair\People\NotedPrecaution;
 use KindChair\People\OwnRange;
 use KindChair\People\Pace;
 use KindChair\People\Participant;
+use KindChair\People\Readiness;
 use KindChair\People\TraitLimit;
 use KindChair\People\WeakLimb;
 use KindChair\Tests\Support\Make;
@@ -97,6 +99,28 @@ final class PeopleTest extends TestCase
     {
         $this->expectException(InvalidArgumentException::class);
         new AngleLimit([JointAction::NeckTurn], 30, 50, false);
+    }
+
+    /** @param list<string> $codes */
+    #[DataProvider('mornings')]
+    public function testWhatIsToldBeforeClassHoldsForTodayOnly(array $codes, Readiness $readiness): void
+    {
+        $person = Make::person('a', more: ['precautions' => [new NotedPrecaution(Make::craft()->precautions->get('vertigo'), null)]]);
+        $today = $person->today($readiness, Make::craft()->precautions);
+
+        self::assertSame(['vertigo', ...$codes], array_map(static fn (NotedPrecaution $noted): string => $noted->precaution->code, $today->precautions));
+        self::assertCount(1, $person->precautions);
+        self::assertSame([$person->id, $person->base, $person->notes], [$today->id, $today->base, $today->notes]);
+    }
+
+    /** @return iterable<string, array{list<string>, Readiness}> */
+    public static function mornings(): iterable
+    {
+        yield 'all well' => [[], new Readiness(0, false, false, false)];
+        yield 'a little pain' => [[], new Readiness(3, false, false, false)];
+        yield 'pain' => [['today-pain'], new Readiness(4, false, false, false)];
+        yield 'dizzy, with a new medicine' => [['today-dizzy', 'today-medicine'], new Readiness(0, true, true, false)];
+        yield 'a fall' => [['today-fall'], new Readiness(0, false, false, true)];
     }
 
     public function testAWeakLimbIsFoundByLimbAndSide(): void
