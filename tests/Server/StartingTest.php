@@ -64,6 +64,19 @@ final class StartingTest extends TestCase
         self::assertFileDoesNotExist("$this->folder/copy/data/own/kind-chair.sqlite");
     }
 
+    public function testAPlanFileIsLookedAtWithoutAnyDataThere(): void
+    {
+        $plan = ['format' => 'kind-chair/class', 'version' => 1, 'title' => 'T', 'slotMinutes' => 20, 'pattern' => 'even', 'sections' => [['id' => 's', 'kind' => 'warm', 'entries' => [['id' => 'e', 'movement' => 'arms-sweep', 'variation' => 'high', 'dose' => ['breaths' => 5]]]]]];
+        file_put_contents("$this->folder/copy/plan.json", json_encode($plan));
+        foreach (['class:timeline', 'class:review'] as $command) {
+            $looked = $this->asNobody("php artisan $command plan.json");
+            $looked->run();
+
+            self::assertTrue($looked->isSuccessful(), $looked->getOutput() . $looked->getErrorOutput());
+            self::assertIsArray(json_decode($looked->getOutput(), true));
+        }
+    }
+
     public function testDataOfTheFirstVersionMovesWithItsKeyAndIsOpened(): void
     {
         $copy = "$this->folder/copy";

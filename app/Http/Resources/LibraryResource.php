@@ -30,7 +30,7 @@ final readonly class LibraryResource
             'actions' => array_map(static fn (JointAction $action): array => self::action($action, $craft->ranges), JointAction::cases()),
             'traits' => array_map(static fn (MovementTrait $trait): array => ['trait' => $trait->value, 'name' => $trait->plainName()], MovementTrait::cases()),
             'props' => array_map(static fn (Prop $prop): array => ['id' => $prop->id, 'name' => $prop->name, 'standIns' => $prop->standIns], $craft->changeOvers->props()),
-            'seats' => array_map(static fn (SeatKind $kind): array => [$kind->width(), $kind->depth()], array_column(SeatKind::cases(), null, 'value')),
+            'seats' => array_map(static fn (SeatKind $kind): array => ['width' => $kind->width(), 'depth' => $kind->depth()], array_column(SeatKind::cases(), null, 'value')),
         ];
     }
 

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../../api/client';
 import { queryClient, refresh } from '../../api/queries';
@@ -18,23 +18,53 @@ export default function Readiness() {
     const { classId = '' } = useParams();
     const path = `classes/${classId}/readiness`;
     const answer = useQuery({ queryKey: ['readiness', classId], queryFn: () => api.get<ReadinessAnswer>(path) });
-    const [problem, setProblem] = useState<Error | null>(null);
+    const [problem, setProblem] = useState<{ error: Error; again: () => void } | null>(null);
+    const queue = useRef<Promise<unknown>>(Promise.resolve());
+    const turns = useRef(0);
     if (answer.error) {
         return <Trouble error={answer.error} again={() => void answer.refetch()} />;
     }
     if (!answer.data) {
         return <Waiting what="the people of this class" />;
     }
-    const keep = (request: Promise<ReadinessAnswer>) =>
-        void request.then(
-            (next) => {
-                queryClient.setQueryData(['readiness', classId], next);
-                setProblem(null);
-                void refresh('classes', 'matrix');
-            },
-            (error: Error) => setProblem(error),
+    /** Shown at once, sent one after the other: the last word about somebody is the one that is stored. */
+    const send = (
+        show: (person: ReadinessAnswer['people'][number]) => ReadinessAnswers | null,
+        id: number,
+        request: () => Promise<ReadinessAnswer>,
+    ) => {
+        queryClient.setQueryData<ReadinessAnswer>(
+            ['readiness', classId],
+            (now) =>
+                now && {
+                    ...now,
+                    people: now.people.map((one) => (one.id === id ? { ...one, answers: show(one) } : one)),
+                },
         );
-    const save = (id: number, answers: ReadinessAnswers) => keep(api.put<ReadinessAnswer>(`${path}/${id}`, answers));
+        const turn = ++turns.current;
+        queue.current = queue.current.then(request).then(
+            (next) => {
+                setProblem(null);
+                if (turn === turns.current) {
+                    queryClient.setQueryData(['readiness', classId], next);
+                    void refresh('classes', 'matrix');
+                }
+            },
+            (error: Error) => setProblem({ error, again: () => send(show, id, request) }),
+        );
+    };
+    const save = (id: number, answers: ReadinessAnswers) =>
+        send(
+            () => answers,
+            id,
+            () => api.put<ReadinessAnswer>(`${path}/${id}`, answers),
+        );
+    const forget = (id: number) =>
+        send(
+            () => null,
+            id,
+            () => api.delete<ReadinessAnswer>(`${path}/${id}`),
+        );
     const asked = answer.data.people.filter((person) => person.answers !== null).length;
     return (
         <>
@@ -46,7 +76,7 @@ export default function Readiness() {
                     Who does what
                 </Link>
             </PageTitle>
-            {problem && <Trouble error={problem} />}
+            {problem && <Trouble error={problem.error} again={problem.again} />}
             {answer.data.people.length === 0 && (
                 <EmptyPlace
                     title="Nobody is noted for this class"
@@ -81,10 +111,7 @@ export default function Readiness() {
                                         All well
                                     </button>
                                 ) : (
-                                    <button
-                                        className="button button-quiet px-3"
-                                        onClick={() => keep(api.delete<ReadinessAnswer>(`${path}/${person.id}`))}
-                                    >
+                                    <button className="button button-quiet px-3" onClick={() => forget(person.id)}>
                                         Not asked yet
                                     </button>
                                 )}

@@ -30,7 +30,11 @@ function SeatDrawing({
     onFocus: () => void;
     onKeyDown: (event: KeyboardEvent) => void;
 }) {
-    const [width = 0, depth = 0] = useLibrary().data?.seats[seat.kind] ?? [];
+    const size = useLibrary().data?.seats[seat.kind];
+    if (!size) {
+        return null;
+    }
+    const { width, depth } = size;
     return (
         <g
             transform={`translate(${seat.x} ${seat.y})`}
