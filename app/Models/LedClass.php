@@ -71,7 +71,7 @@ final class LedClass extends Model
         }
     }
 
-    /** @param list<array{entry: string, side: string|null, counts: bool, length: int}> $done in the order they were done */
+    /** @param list<array{entry: string, side: string|null, counts: bool, length: int|float}> $done in the order they were done */
     public function noteDone(array $done): void
     {
         $this->stretches()->delete();
@@ -81,7 +81,7 @@ final class LedClass extends Model
                 'entry' => $one['entry'],
                 'side' => $one['side'],
                 'counts' => $one['counts'],
-                'length' => $one['length'],
+                'length' => (int) round($one['length']),
             ], $some));
         }
     }

@@ -67,7 +67,7 @@ install_everything() {
         echo "Installing the PHP libraries ..."
         composer install --quiet --no-progress >"$LOGS/composer.log" 2>&1 || stop "The PHP libraries could not be installed; storage/logs/composer.log says why."
         # Some packages arrive closed to everybody but who installs them; who starts may be somebody else.
-        chmod -R go+rX vendor
+        chmod -R go+rX vendor bootstrap/cache
         touch vendor/.installed
     fi
     if newer node_modules/.installed package-lock.json; then

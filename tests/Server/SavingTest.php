@@ -94,6 +94,19 @@ final class SavingTest extends TestCase
         self::assertSame(1, (int) Stored::value(self::$server->database(), 'select count(*) from led_classes where ended_at is null'));
     }
 
+    public function testAClassThatIsEndedTwiceAtOnceEndsOnce(): void
+    {
+        [$one, $other] = self::visitors(2);
+        $led = $one->ask('POST', '/api/classes/1/led', [])['id'];
+        $people = array_column($one->get("/api/led/$led/beats")['people'], 'participant');
+        $body = ['attendance' => array_fill_keys($people, true), 'note' => 'Once.', 'done' => [['entry' => 'e1', 'side' => null, 'counts' => true, 'length' => 100]]];
+
+        self::assertSame([200, 200], self::together([[$one, 'POST', "/api/led/$led/end", $body], [$other, 'POST', "/api/led/$led/end", $body]]));
+        foreach (['attendances' => 10, 'done_stretches' => 1, 'done_versions' => 240] as $table => $count) {
+            self::assertSame($count, Stored::value(self::$server->database(), "select count(*) from $table where led_class_id = $led"), $table);
+        }
+    }
+
     public function testNothingAnybodyTypedIsInTheLogs(): void
     {
         [$visitor] = self::visitors(1);

@@ -77,18 +77,17 @@ final class LedClassController
             ...self::doneRules('done', 'sometimes'),
         ], ['note.max' => 'The note is longer than 5,000 letters. Please shorten it a little.', 'attendance.*' => 'Somebody was there or was not.']);
         $came = array_map(boolval(...), array_intersect_key($given['attendance'], $teacher->participants()->pluck('id', 'id')->all()));
-        $isEnding = $led->ended_at === null;
-        $did = $isEnding ? (new DoneVersions($this->planner))->of($led) : [];
-        DB::transaction(static function () use ($led, $request, $given, $came, $isEnding, $did): void {
+        $did = $led->ended_at === null ? (new DoneVersions($this->planner))->of($led) : [];
+        DB::transaction(static function () use ($led, $request, $given, $came, $did): void {
+            // Asked again where nobody else can write: of two presses one ends the class.
+            $isEnding = $led->newQuery()->whereKey($led->id)->whereNull('ended_at')->exists();
             if ($request->has('done') || $isEnding) {
                 $led->noteDone($given['done'] ?? $led->state['done'] ?? []);
             }
             $led->noteAttendance($came);
             $led->update(['note' => $given['note'] ?? null, 'ended_at' => $led->ended_at ?? now(), 'state' => null]);
-            foreach ($did as $version) {
-                if ($came[$version['participant_id']] ?? false) {
-                    $led->versions()->updateOrCreate(['participant_id' => $version['participant_id'], 'entry' => $version['entry']], ['version' => $version['version']]);
-                }
+            if ($isEnding) {
+                $led->versions()->createMany(array_filter($did, static fn (array $one): bool => $came[$one['participant_id']] ?? false));
             }
         });
 
