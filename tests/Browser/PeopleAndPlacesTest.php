@@ -12,7 +12,7 @@ final class PeopleAndPlacesTest extends BrowserTestCase
 {
     public function testPeopleComeFromATable(): void
     {
-        $path = tempnam(sys_get_temp_dir(), 'kind-chair-') . '.csv';
+        $path = sys_get_temp_dir() . '/kind-chair-' . bin2hex(random_bytes(4)) . '.csv';
         file_put_contents($path, "Seat,Who,Care\nchair,Vera N.,vertigo\nbed,Agnes T.,\n=1+1,Nobody,\n");
         $this->signIn();
         $this->visit('/people');

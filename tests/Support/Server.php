@@ -143,7 +143,7 @@ final class Server
 
     public static function awaitPort(int $port): void
     {
-        for ($try = 0; $try < 600; ++$try) {
+        for ($try = 0, $most = 400 * Patience::factor(); $try < $most; ++$try) {
             $socket = @fsockopen('127.0.0.1', $port, $code, $message, 1);
             if ($socket !== false) {
                 fclose($socket);
