@@ -63,7 +63,7 @@ final class CareTest extends BrowserTestCase
             ['id' => 'own-reed', 'names' => ['plain' => 'Reed in the wind']] + $sound,
             ['id' => 'own-storm', 'names' => ['plain' => 'Reed in a storm'], 'steps' => array_map(static fn (array $step): array => ['angles' => ['towards' => ['neck-side' => 70]]] + $step, $sound['steps'])] + $sound,
         ];
-        $path = tempnam(sys_get_temp_dir(), 'kind-chair-') . '.json';
+        $path = sys_get_temp_dir() . '/kind-chair-' . bin2hex(random_bytes(4)) . '.json';
         file_put_contents($path, json_encode(['format' => 'kind-chair/movements', 'version' => 1, 'movements' => $movements]));
         $this->signIn();
         $this->visit('/movements');
