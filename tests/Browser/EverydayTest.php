@@ -32,7 +32,7 @@ final class EverydayTest extends BrowserTestCase
         $this->see('Everything noted about Ottoline');
         $this->press('Erase Ottoline');
         $this->see('10 people');
-        self::assertStringNotContainsString('Ottoline', $this->text());
+        $this->until(fn (): bool => !str_contains($this->text(), 'Ottoline'), 'the name being gone');
     }
 
     public function testAWeakSideAndAnOwnRangeAreNoted(): void

@@ -46,9 +46,7 @@ final class MovementsTest extends BrowserTestCase
         $this->visit('/movements/side-lean');
         $this->press('Make my version');
         $this->see('Nothing to settle. It can be kept and used.');
-        $name = $this->field('Name, in plain words');
-        $name->clear();
-        $name->sendKeys('Lean like a reed');
+        $this->retype($this->field('Name, in plain words'), 'Lean like a reed');
         // The other arm goes up, by keyboard: what the angle means has to be confirmed.
         $this->browser->executeScript('const s = document.querySelector("[aria-label=Joint]"); s.focus();');
         $this->keys('Shoulder, right');
@@ -64,11 +62,9 @@ final class MovementsTest extends BrowserTestCase
         $this->see('Nothing to settle. It can be kept and used.');
         $this->press('Steps');
         $cue = $this->field('What you say the first time');
-        $cue->clear();
-        $cue->sendKeys('Lean left like a reed.');
+        $this->retype($cue, 'Lean left like a reed.');
         $this->see('Write {side} or {other} for left and right');
-        $cue->clear();
-        $cue->sendKeys('Lean {side} like a reed.');
+        $this->retype($cue, 'Lean {side} like a reed.');
         $this->see('Nothing to settle. It can be kept and used.');
         $this->press('Keep this version');
         $this->see('Used in');

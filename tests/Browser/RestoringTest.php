@@ -25,8 +25,8 @@ final class RestoringTest extends BrowserTestCase
         $this->field('The same passphrase again')->sendKeys('something else');
         $this->press('Set the passphrase');
         $this->see('The two differ');
-        $this->field('Passphrase, 12 letters or more')->clear()->sendKeys(self::WORDS);
-        $this->field('The same passphrase again')->clear()->sendKeys(self::WORDS);
+        $this->retype($this->field('Passphrase, 12 letters or more'), self::WORDS);
+        $this->retype($this->field('The same passphrase again'), self::WORDS);
         $this->press('Set the passphrase');
         $this->see('Save a backup now');
         $this->see('Made by itself, day by day');

@@ -156,6 +156,13 @@ abstract class BrowserTestCase extends TestCase
         return $field;
     }
 
+    /** Types over what is in a field, as one does by hand; emptying it from outside is not always noticed by the page. */
+    protected function retype(RemoteWebElement $field, string $words): void
+    {
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $words]);
+    }
+
     protected function keys(string ...$keys): void
     {
         $this->browser->switchTo()->activeElement()->sendKeys($keys);
