@@ -11,7 +11,6 @@ use App\Http\Controllers\ClassController;
 use App\Models\SeatedClass;
 use App\Planning\ClassSummaries;
 use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use KindChair\Fit\Asked;
@@ -167,7 +166,7 @@ printf("%-58s %8.1f ms    once, after everything has changed\n", 'a list of 40 c
 $line('a list of 40 classes', $median(static fn () => $request('GET', '/api/classes'), 25), 'ms', 80);
 DB::enableQueryLog();
 Auth::login($class->user);
-$app->make(ClassController::class)->index(Request::create('/')->setUserResolver(static fn () => $class->user), $app->make(ClassSummaries::class));
+(new ClassController())->index($class->user, $app->make(ClassSummaries::class));
 $line('questions to the database for it', count(DB::getQueryLog()), '', 20);
 $line('a movement\'s page', $median(static fn () => $request('GET', '/api/movements/side-lean'), 15), 'ms', 80);
 $request('GET', '/movements/figures');
