@@ -18,8 +18,8 @@ final readonly class FigureBook
     public const ARMCHAIR = 'armchair';
 
     /**
-     * @param string $owner whose shelf the library is; figures of shipped movements are everybody's
-     * @param string $mark of that shelf
+     * @param string $owner whose library it is; figures of shipped movements are everybody's
+     * @param string $mark of that library
      */
     public function __construct(private MovementLibrary $library, private string $owner, private string $mark)
     {

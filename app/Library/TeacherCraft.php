@@ -26,13 +26,13 @@ final class TeacherCraft
         return $this->shipped ??= ShippedCraft::load();
     }
 
-    /** What is kept of things worked out from a teacher's shelf is kept under this name: their own, or everybody's. */
+    /** What is kept of things worked out from a teacher's movements is kept under this name: their own, or everybody's. */
     public static function owner(?User $teacher): string
     {
         return $teacher === null ? 'shipped' : (string) $teacher->id;
     }
 
-    /** Changes whenever a teacher's shelf does: a version kept, taken off, or put back under the same name. */
+    /** Changes whenever a teacher's movements do: a version kept, taken off, or put back under the same name. */
     public function mark(?User $teacher): string
     {
         return $teacher === null ? '' : md5($this->versions($teacher)->toJson());

@@ -133,6 +133,21 @@ final class NothingLostTest extends BrowserTestCase
         $this->until(fn (): bool => $this->valueOf('Name or initials') === '', 'an empty form');
     }
 
+    public function testWhatIsToldBeforeClassWaitsForAServerThatIsAway(): void
+    {
+        $this->signIn();
+        $this->visit('/classes/1/readiness');
+        $this->see('0 of 10 asked');
+        self::$server->kill();
+        $this->press('Dizzy today');
+        $this->see('There is no connection just now');
+        $this->see('1 of 10 asked');
+        self::$server->start();
+        $this->browser->navigate()->refresh();
+        $this->see('1 of 10 asked');
+        $this->until(static fn (): bool => self::stored('select count(*) from readiness_checks') === 1, 'the check being stored');
+    }
+
     public function testTheLastChangeOfAPlaceIsSavedThoughOneLeavesAtOnce(): void
     {
         $this->signIn();

@@ -1,11 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../../api/client';
 import { queryClient, refresh } from '../../api/queries';
 import type { ReadinessAnswer, ReadinessAnswers } from '../../api/types/answer-readiness';
+import { keep, readKept } from '../../parts/kept';
 import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
+import { without } from '../../parts/without';
 
 const signs = [
     ['dizzy', 'Dizzy today'],
@@ -13,58 +15,64 @@ const signs = [
     ['fall', 'A fall since'],
 ] as const;
 
+type Unsent = Record<string, ReadinessAnswers | null>;
+
 /** The check before class, for a phone in the hand: one card a person. It changes today, never the record. */
 export default function Readiness() {
     const { classId = '' } = useParams();
     const path = `classes/${classId}/readiness`;
     const answer = useQuery({ queryKey: ['readiness', classId], queryFn: () => api.get<ReadinessAnswer>(path) });
-    const [problem, setProblem] = useState<{ error: Error; again: () => void } | null>(null);
+    const [problem, setProblem] = useState<Error | null>(null);
     const queue = useRef<Promise<unknown>>(Promise.resolve());
     const turns = useRef(0);
-    if (answer.error) {
-        return <Trouble error={answer.error} again={() => void answer.refetch()} />;
-    }
-    if (!answer.data) {
-        return <Waiting what="the people of this class" />;
-    }
-    /** Shown at once, sent one after the other: the last word about somebody is the one that is stored. */
-    const send = (
-        show: (person: ReadinessAnswer['people'][number]) => ReadinessAnswers | null,
-        id: number,
-        request: () => Promise<ReadinessAnswer>,
-    ) => {
+    const unsentName = `readiness:${classId}`;
+
+    /** Shown at once, sent one after the other, and kept in this tab until it is stored: the last word about somebody counts. */
+    const note = (id: number, answers: ReadinessAnswers | null) => {
         queryClient.setQueryData<ReadinessAnswer>(
             ['readiness', classId],
-            (now) =>
-                now && {
-                    ...now,
-                    people: now.people.map((one) => (one.id === id ? { ...one, answers: show(one) } : one)),
-                },
+            (now) => now && { ...now, people: now.people.map((one) => (one.id === id ? { ...one, answers } : one)) },
         );
+        keep(unsentName, { ...readKept<Unsent>(unsentName, 'tab'), [id]: answers }, 'tab');
         const turn = ++turns.current;
+        const request = () =>
+            answers === null
+                ? api.delete<ReadinessAnswer>(`${path}/${id}`)
+                : api.put<ReadinessAnswer>(`${path}/${id}`, answers);
         queue.current = queue.current.then(request).then(
             (next) => {
+                const unsent = readKept<Unsent>(unsentName, 'tab') ?? {};
+                if (JSON.stringify(unsent[id]) === JSON.stringify(answers)) {
+                    const left = without(unsent, String(id));
+                    keep(unsentName, Object.keys(left).length > 0 ? left : null, 'tab');
+                }
                 setProblem(null);
                 if (turn === turns.current) {
                     queryClient.setQueryData(['readiness', classId], next);
                     void refresh('classes', 'matrix');
                 }
             },
-            (error: Error) => setProblem({ error, again: () => send(show, id, request) }),
+            (error: Error) => setProblem(error),
         );
     };
-    const save = (id: number, answers: ReadinessAnswers) =>
-        send(
-            () => answers,
-            id,
-            () => api.put<ReadinessAnswer>(`${path}/${id}`, answers),
-        );
-    const forget = (id: number) =>
-        send(
-            () => null,
-            id,
-            () => api.delete<ReadinessAnswer>(`${path}/${id}`),
-        );
+    const sendUnsent = () =>
+        Object.entries(readKept<Unsent>(unsentName, 'tab') ?? {}).forEach(([id, answers]) => note(Number(id), answers));
+    const send = useRef(sendUnsent);
+    useEffect(() => {
+        send.current = sendUnsent;
+    });
+    const isLoaded = answer.data !== undefined;
+    useEffect(() => {
+        if (isLoaded) {
+            send.current();
+        }
+    }, [isLoaded]);
+    if (answer.error) {
+        return <Trouble error={answer.error} again={() => void answer.refetch()} />;
+    }
+    if (!answer.data) {
+        return <Waiting what="the people of this class" />;
+    }
     const asked = answer.data.people.filter((person) => person.answers !== null).length;
     return (
         <>
@@ -76,7 +84,7 @@ export default function Readiness() {
                     Who does what
                 </Link>
             </PageTitle>
-            {problem && <Trouble error={problem.error} again={problem.again} />}
+            {problem && <Trouble error={problem} again={sendUnsent} />}
             {answer.data.people.length === 0 && (
                 <EmptyPlace
                     title="Nobody is noted for this class"
@@ -107,11 +115,11 @@ export default function Readiness() {
                             <div className="flex flex-wrap items-center gap-2">
                                 <h2 className="mr-auto text-[19px]">{person.name}</h2>
                                 {person.answers === null ? (
-                                    <button className="button" onClick={() => save(person.id, {})}>
+                                    <button className="button" onClick={() => note(person.id, {})}>
                                         All well
                                     </button>
                                 ) : (
-                                    <button className="button button-quiet px-3" onClick={() => forget(person.id)}>
+                                    <button className="button button-quiet px-3" onClick={() => note(person.id, null)}>
                                         Not asked yet
                                     </button>
                                 )}
@@ -125,7 +133,7 @@ export default function Readiness() {
                                     className="h-11 flex-1 accent-ink"
                                     value={pain}
                                     aria-label={`Pain of ${person.name}, 0 to 10`}
-                                    onChange={(event) => save(person.id, { ...now, pain: Number(event.target.value) })}
+                                    onChange={(event) => note(person.id, { ...now, pain: Number(event.target.value) })}
                                 />
                             </label>
                             <div className="flex flex-wrap gap-2">
@@ -134,7 +142,7 @@ export default function Readiness() {
                                         key={sign}
                                         aria-pressed={now[sign] ?? false}
                                         className={`button px-3 ${now[sign] ? 'border-2 border-ink bg-butter-deep' : ''}`}
-                                        onClick={() => save(person.id, { ...now, [sign]: !now[sign] })}
+                                        onClick={() => note(person.id, { ...now, [sign]: !now[sign] })}
                                     >
                                         {words}
                                     </button>
