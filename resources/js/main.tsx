@@ -16,7 +16,7 @@ const Readiness = lazy(() => import('./screens/people/Readiness'));
 const WhoDoesWhat = lazy(() => import('./screens/who/WhoDoesWhat'));
 const Movements = lazy(() => import('./screens/movements/Movements'));
 const MovementPage = lazy(() => import('./screens/movements/MovementPage'));
-const Compare = lazy(() => import('./screens/movements/MovementPage').then((page) => ({ default: page.Compare })));
+const Compare = lazy(() => import('./screens/movements/Compare'));
 const OwnEditor = lazy(() => import('./screens/movements/own/OwnEditor'));
 const Lead = lazy(() => import('./screens/lead/Lead'));
 const Log = lazy(() => import('./screens/log/Log'));

@@ -38,6 +38,7 @@ final readonly class MovementResource
             'kind' => $movement->kind,
             'zone' => $movement->mainRegion()?->zone()->value,
             'regions' => array_map(static fn (Region $region): string => $region->plainName(), $movement->regions),
+            'sides' => $movement->laterality->sides->value,
             'ways' => self::ways($movement),
             'facing' => $movement->facing,
             'usual' => $movement->usualVariation,

@@ -6,7 +6,7 @@ const meta = (name: string) => document.querySelector<HTMLMetaElement>(`meta[nam
 export const owner = () => meta('owner');
 
 /** The device keeps until it is removed; the tab keeps over a reload and forgets when it is closed. */
-type Where = 'device' | 'tab';
+export type Where = 'device' | 'tab';
 
 const shelf = (where: Where) => (where === 'device' ? localStorage : sessionStorage);
 const nameOf = (name: string) => `kind-chair:${owner()}:${name}`;

@@ -2,61 +2,17 @@ import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, Refusal } from '../../api/client';
 import { refresh, useClasses } from '../../api/queries';
-import type { ClassesAnswer } from '../../api/types/answer-classes';
 import type { ClassInfo } from '../../api/types/answer-class';
 import type { WhoIsWho } from '../../api/types/answer-who-is-who';
-import { keep, readKept } from '../../parts/kept';
 import { Ask } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
-import { clock, dayAndHour, plural } from '../../parts/time';
+import { clock, dayAndHour } from '../../parts/time';
+import { classState, type ClassRow } from './classState';
 import { ClassForm } from './ClassForm';
+import { NextClass } from './NextClass';
 import { OpenFile, type Decided } from './OpenFile';
-
-type ClassRow = ClassesAnswer['classes'][number];
-
-function state(row: ClassRow): string {
-    if (row.planned === 0) {
-        return 'nothing planned yet';
-    }
-    return row.findings === 0 ? 'nothing to settle' : `${row.findings} to settle`;
-}
-
-function BenchLine({ row }: { row: ClassRow }) {
-    const whole = Math.max(row.planned, row.slot);
-    return (
-        <svg width="100%" height="43" aria-hidden="true" className="block">
-            <rect
-                x="1"
-                y="2"
-                width={`${(row.planned / whole) * 98}%`}
-                height="18"
-                rx="6"
-                fill={row.planned > row.slot ? 'var(--color-butter-deep)' : 'var(--color-cushion)'}
-                stroke="var(--color-cushion-edge)"
-            />
-            <line
-                x1="3"
-                x2={`${(row.slot / whole) * 98}%`}
-                y1="23"
-                y2="23"
-                stroke="var(--color-ink)"
-                strokeWidth="6"
-                strokeLinecap="round"
-            />
-            <line x1="2.5%" x2="1.8%" y1="26" y2="40" stroke="var(--color-ink)" strokeWidth="5" strokeLinecap="round" />
-            <line
-                x1={`${(row.slot / whole) * 96}%`}
-                x2={`${(row.slot / whole) * 96.7}%`}
-                y1="26"
-                y2="40"
-                stroke="var(--color-ink)"
-                strokeWidth="5"
-                strokeLinecap="round"
-            />
-        </svg>
-    );
-}
+import { RunningClass } from './RunningClass';
 
 export default function Classes() {
     const classes = useClasses();
@@ -133,90 +89,8 @@ export default function Classes() {
                     {problem}
                 </p>
             )}
-            {running && (
-                <p className="mb-5 flex flex-wrap items-center gap-4 rounded-2xl bg-butter px-5 py-3">
-                    <span className="mr-auto">
-                        <strong>{running.title}</strong> is still running.
-                    </span>
-                    <Link className="button" to={`/led/${running.running}`}>
-                        Go on leading
-                    </Link>
-                    <button
-                        className="button"
-                        onClick={() => {
-                            // What was written on this device when it was ended goes along.
-                            const written = readKept<{ attendance: Record<string, boolean>; note: string }>(
-                                `ending:${running.running}`,
-                            );
-                            void api
-                                .post(`led/${running.running}/end`, {
-                                    attendance: written?.attendance ?? {},
-                                    note: written?.note ?? '',
-                                })
-                                .then(
-                                    () => {
-                                        keep(`ending:${running.running}`, null);
-                                        keep(`leading:${running.running}`, null);
-                                        return refresh('classes', 'led').then(() =>
-                                            navigate(`/log/${running.running}`),
-                                        );
-                                    },
-                                    (error: Error) => setProblem(error.message),
-                                );
-                        }}
-                    >
-                        End it, and keep it in the log
-                    </button>
-                </p>
-            )}
-            {next && (
-                <section aria-label="Next class" className="mb-8 rounded-2xl bg-white p-6 md:p-8">
-                    <p className="text-ink-soft">Next: {next.startsAt && dayAndHour(next.startsAt)}</p>
-                    <h2 className="mt-1 text-[28px] leading-tight">{next.title}</h2>
-                    <p className="mb-5 mt-1">
-                        {[
-                            next.place,
-                            next.group?.name,
-                            next.people > 0 ? plural(next.people, 'person', 'people') : null,
-                        ]
-                            .filter(Boolean)
-                            .join(' · ')}
-                    </p>
-                    <BenchLine row={next} />
-                    <p className="mb-6 mt-2 flex flex-wrap items-center gap-x-5 gap-y-1">
-                        <span>
-                            <strong className="font-slab text-[20px]">{clock(next.planned)}</strong> planned of{' '}
-                            {Math.round(next.slot / 60)} minutes
-                        </span>
-                        <span
-                            className={
-                                next.findings > 0 ? 'rounded-lg bg-butter px-2.5 py-0.5 font-semibold' : 'text-ink-soft'
-                            }
-                        >
-                            {state(next)}
-                        </span>
-                    </p>
-                    <div className="flex flex-wrap gap-3">
-                        <Link className="button button-main" to={`/classes/${next.id}/plan`}>
-                            {next.findings > 0 ? 'Settle and plan' : 'Open the plan'}
-                        </Link>
-                        <button className="button" onClick={() => lead(next.id)} disabled={next.planned === 0}>
-                            Lead this class
-                        </button>
-                        {next.group && (
-                            <Link className="button" to={`/classes/${next.id}/readiness`}>
-                                Check before class
-                            </Link>
-                        )}
-                        <a className="button" href={`/classes/${next.id}/sheet`}>
-                            Print cue sheet
-                        </a>
-                        <button className="button button-quiet" onClick={() => setForm(next)}>
-                            Day and place
-                        </button>
-                    </div>
-                </section>
-            )}
+            {running && <RunningClass running={running} onProblem={setProblem} />}
+            {next && <NextClass next={next} onLead={() => lead(next.id)} onForm={() => setForm(next)} />}
             {rows.length === 0 && (
                 <EmptyPlace
                     title="Your first class"
@@ -252,7 +126,7 @@ export default function Classes() {
                                 <span className="w-40">
                                     {clock(row.planned)} of {Math.round(row.slot / 60)} min
                                     <span className="block text-[15px] text-ink-soft">
-                                        {row.led > 0 ? 'led, in the log' : state(row)}
+                                        {row.led > 0 ? 'led, in the log' : classState(row)}
                                     </span>
                                 </span>
                                 <span className="flex flex-wrap gap-1">

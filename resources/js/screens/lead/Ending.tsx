@@ -1,4 +1,5 @@
-import { useEffect, useRef, useState } from 'react';
+import { useMutation } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { api, Refusal } from '../../api/client';
 import type { LeadAnswer } from '../../api/types/answer-lead';
 import { Labelled } from '../../parts/Field';
@@ -21,7 +22,8 @@ interface Kept {
     note: string;
 }
 
-const RETRY = 5000;
+/** Milliseconds until what did not reach the log is sent again. */
+const AGAIN = 5000;
 const nameOf = (ledId: string) => `ending:${ledId}`;
 
 /** Whether somebody was ending this class here when the page went away. */
@@ -34,48 +36,23 @@ export function Ending({ lead, done, finished, ledId, onBack, onStored }: Props)
         attendance: Object.fromEntries(lead.people.map((person) => [person.participant, true])),
         note: '',
     }));
-    const [problem, setProblem] = useState<Error | null>(null);
-    const [busy, setBusy] = useState(false);
-    const wanted = useRef(false);
+    const { mutate, isPending, isPaused, failureReason } = useMutation({
+        mutationFn: () => api.post(`led/${ledId}/end`, { attendance: kept.attendance, note: kept.note, done }),
+        // What was refused in words is for the teacher to mend; what did not arrive is sent again by itself.
+        retry: (_, error) => !(error instanceof Refusal) || error.status >= 500,
+        retryDelay: AGAIN,
+        onSuccess: () => {
+            forget();
+            onStored();
+        },
+    });
+    const problem = failureReason ?? (isPaused ? new Error('There is no connection just now.') : null);
 
     useEffect(() => {
         // Open from the first moment on: also who only looks at this page comes back to it.
         keep(nameOf(ledId), { ...(readKept<Kept>(nameOf(ledId)) ?? kept), open: true });
         // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
     }, [ledId]);
-
-    const store = async () => {
-        setBusy(true);
-        wanted.current = true;
-        try {
-            await api.post(`led/${ledId}/end`, { attendance: kept.attendance, note: kept.note, done });
-            wanted.current = false;
-            forget();
-            onStored();
-        } catch (error) {
-            setProblem(error as Error);
-            // What was refused in words is for the teacher to mend; what did not arrive is sent again by itself.
-            wanted.current = !(error instanceof Refusal) || error.status >= 500;
-            setBusy(false);
-        }
-    };
-    const storeAgain = useRef(store);
-    useEffect(() => {
-        storeAgain.current = store;
-    });
-    useEffect(() => {
-        const again = () => {
-            if (wanted.current) {
-                void storeAgain.current();
-            }
-        };
-        const timer = setInterval(again, RETRY);
-        window.addEventListener('online', again);
-        return () => {
-            clearInterval(timer);
-            window.removeEventListener('online', again);
-        };
-    }, []);
 
     return (
         <main className="mx-auto max-w-3xl px-5 py-8">
@@ -145,7 +122,7 @@ export function Ending({ lead, done, finished, ledId, onBack, onStored }: Props)
                         Back to the class
                     </button>
                 )}
-                <button className="button button-main" onClick={() => void store()} disabled={busy}>
+                <button className="button button-main" onClick={() => mutate()} disabled={isPending}>
                     Keep it in the log
                 </button>
             </div>

@@ -129,6 +129,14 @@ export class Player {
         }
     }
 
+    toggle(): void {
+        if (this.paused) {
+            this.go();
+        } else {
+            this.pause();
+        }
+    }
+
     /** To the start of this movement; close to its start, to the one before. */
     back(): void {
         let first = this.firstOf(this.index());

@@ -11,7 +11,8 @@ import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
 import { plural } from '../../parts/time';
 import { OwnPrecautions } from './OwnPrecautions';
 import { PeopleFile } from './PeopleFile';
-import { bases, PersonForm } from './PersonForm';
+import { PersonForm } from './PersonForm';
+import { bases } from './personParts';
 
 type GroupRow = GroupsAnswer['groups'][number];
 type PersonRow = GroupRow['people'][number];

@@ -1,13 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../../api/client';
 import { queryClient, refresh } from '../../api/queries';
 import type { ReadinessAnswer, ReadinessAnswers } from '../../api/types/answer-readiness';
-import { keep, readKept } from '../../parts/kept';
+import { useAutosave } from '../../parts/autosave';
 import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
-import { without } from '../../parts/without';
 
 const signs = [
     ['dizzy', 'Dizzy today'],
@@ -15,77 +13,69 @@ const signs = [
     ['fall', 'A fall since'],
 ] as const;
 
+/** Answers by person; null takes them back. */
 type Unsent = Record<string, ReadinessAnswers | null>;
+
+/** What was said since and is not stored yet. */
+function unlike(newer: Unsent, stored: Unsent): Unsent | null {
+    const left = Object.entries(newer).filter(
+        ([id, answers]) => !(id in stored) || JSON.stringify(stored[id]) !== JSON.stringify(answers),
+    );
+    return left.length > 0 ? Object.fromEntries(left) : null;
+}
 
 /** The check before class, for a phone in the hand: one card a person. It changes today, never the record. */
 export default function Readiness() {
     const { classId = '' } = useParams();
     const path = `classes/${classId}/readiness`;
     const answer = useQuery({ queryKey: ['readiness', classId], queryFn: () => api.get<ReadinessAnswer>(path) });
-    const [problem, setProblem] = useState<Error | null>(null);
-    const queue = useRef<Promise<unknown>>(Promise.resolve());
-    const turns = useRef(0);
-    const unsentName = `readiness:${classId}`;
-
-    /** Shown at once, sent one after the other, and kept in this tab until it is stored: the last word about somebody counts. */
-    const note = (id: number, answers: ReadinessAnswers | null) => {
-        queryClient.setQueryData<ReadinessAnswer>(
-            ['readiness', classId],
-            (now) => now && { ...now, people: now.people.map((one) => (one.id === id ? { ...one, answers } : one)) },
-        );
-        keep(unsentName, { ...readKept<Unsent>(unsentName, 'tab'), [id]: answers }, 'tab');
-        const turn = ++turns.current;
-        const request = () =>
-            answers === null
-                ? api.delete<ReadinessAnswer>(`${path}/${id}`)
-                : api.put<ReadinessAnswer>(`${path}/${id}`, answers);
-        queue.current = queue.current.then(request).then(
-            (next) => {
-                const unsent = readKept<Unsent>(unsentName, 'tab') ?? {};
-                if (JSON.stringify(unsent[id]) === JSON.stringify(answers)) {
-                    const left = without(unsent, String(id));
-                    keep(unsentName, Object.keys(left).length > 0 ? left : null, 'tab');
-                }
-                setProblem(null);
-                if (turn === turns.current) {
-                    queryClient.setQueryData(['readiness', classId], next);
-                    void refresh('classes', 'matrix');
-                }
-            },
-            (error: Error) => setProblem(error),
-        );
-    };
-    const sendUnsent = () =>
-        Object.entries(readKept<Unsent>(unsentName, 'tab') ?? {}).forEach(([id, answers]) => note(Number(id), answers));
-    const send = useRef(sendUnsent);
-    useEffect(() => {
-        send.current = sendUnsent;
+    const [autosave, { problem }] = useAutosave<Unsent, ReadinessAnswer | undefined>({
+        name: `readiness:${classId}`,
+        where: 'tab',
+        send: async (unsent) => {
+            let told: ReadinessAnswer | undefined;
+            for (const [id, answers] of Object.entries(unsent)) {
+                told = await (answers === null
+                    ? api.delete<ReadinessAnswer>(`${path}/${id}`)
+                    : api.put<ReadinessAnswer>(`${path}/${id}`, answers));
+            }
+            return told;
+        },
+        onStored: (told) => {
+            void queryClient.cancelQueries({ queryKey: ['readiness', classId] });
+            queryClient.setQueryData(['readiness', classId], told);
+            void refresh('classes', 'matrix');
+        },
+        rebase: (newer, _, stored) => unlike(newer, stored),
     });
-    const isLoaded = answer.data !== undefined;
-    useEffect(() => {
-        if (isLoaded) {
-            send.current();
-        }
-    }, [isLoaded]);
+
+    const note = (id: number, answers: ReadinessAnswers | null) =>
+        autosave.change({ ...autosave.pending, [id]: answers });
     if (answer.error) {
         return <Trouble error={answer.error} again={() => void answer.refetch()} />;
     }
     if (!answer.data) {
         return <Waiting what="the people of this class" />;
     }
-    const asked = answer.data.people.filter((person) => person.answers !== null).length;
+    // Shown at once: the last word about somebody counts, stored or not.
+    const unsent = autosave.pending ?? {};
+    const people = answer.data.people.map((person) => ({
+        ...person,
+        answers: person.id in unsent ? (unsent[person.id] ?? null) : person.answers,
+    }));
+    const asked = people.filter((person) => person.answers !== null).length;
     return (
         <>
             <PageTitle
                 title="How is everyone today?"
-                below={`${answer.data.class}: ${asked} of ${answer.data.people.length} asked`}
+                below={`${answer.data.class}: ${asked} of ${people.length} asked`}
             >
                 <Link className="button button-main" to={`/classes/${classId}/who`}>
                     Who does what
                 </Link>
             </PageTitle>
-            {problem && <Trouble error={problem} again={sendUnsent} />}
-            {answer.data.people.length === 0 && (
+            {problem && <Trouble error={problem} again={() => void autosave.flush()} />}
+            {people.length === 0 && (
                 <EmptyPlace
                     title="Nobody is noted for this class"
                     action={
@@ -102,7 +92,7 @@ export default function Readiness() {
                 class: get help.
             </p>
             <ul className="grid gap-3 md:grid-cols-2">
-                {answer.data.people.map((person) => {
+                {people.map((person) => {
                     const now = person.answers ?? {};
                     const pain = now.pain ?? 0;
                     const flagged = pain > 3 || signs.some(([sign]) => now[sign]);

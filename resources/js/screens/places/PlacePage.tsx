@@ -1,19 +1,24 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../../api/client';
 import { refresh, useLibrary, usePlaces } from '../../api/queries';
 import type { PlaceRow } from '../../api/types/answer-places';
 import type { PlaceForm } from '../../api/types/place';
+import { useAutosave } from '../../parts/autosave';
 import { TextField } from '../../parts/Field';
-import { keep, readKept } from '../../parts/kept';
 import { Ask } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
+import type { ChangePlace } from './change';
 import { ChairFit } from './ChairFit';
 import { RoomPlan } from './RoomPlan';
 
-export type ChangePlace = (change: (place: PlaceForm) => PlaceForm) => void;
+/** What is stored of a place in one go. */
+interface Named {
+    place: PlaceForm;
+    name: string;
+}
 
 export default function PlacePage() {
     const { placeId } = useParams();
@@ -33,68 +38,23 @@ export default function PlacePage() {
 }
 
 function Place({ row }: { row: PlaceRow }) {
-    const [unsent] = useState(() => readKept<{ place: PlaceForm; name: string }>(`place:${row.id}`));
-    const [place, setPlace] = useState(unsent?.place ?? row.place);
-    const [name, setName] = useState(unsent?.name ?? row.name);
-    const [state, setState] = useState<'saved' | 'unsaved'>(unsent ? 'unsaved' : 'saved');
-    const [problem, setProblem] = useState<Error | null>(null);
-    const [removing, setRemoving] = useState(false);
     const library = useLibrary();
     const navigate = useNavigate();
-    const newest = useRef({ place, name });
-    const draft = `place:${row.id}`;
-    const timer = useRef<number>(undefined);
-
-    const save = async () => {
-        const sent = newest.current;
-        window.clearTimeout(timer.current);
-        timer.current = undefined;
-        try {
-            await api.put<PlaceRow>(`places/${row.id}`, sent);
-            if (newest.current === sent) {
-                keep(draft, null);
-                setState('saved');
-                setProblem(null);
-                void refresh('places', 'classes', 'matrix');
-            }
-        } catch (error) {
-            setProblem(error as Error);
-        }
-    };
-    const later = (next: { place: PlaceForm; name: string }) => {
-        newest.current = next;
-        keep(draft, next);
-        setState('unsaved');
-        window.clearTimeout(timer.current);
-        timer.current = window.setTimeout(() => void save(), 600);
-    };
-    const change: ChangePlace = (by) => {
-        const next = by(newest.current.place);
-        setPlace(next);
-        later({ ...newest.current, place: next });
-    };
-    const saveNow = useRef(save);
-    useEffect(() => {
-        saveNow.current = save;
+    const [autosave, { state, problem }] = useAutosave<Named>({
+        name: `place:${row.id}`,
+        wait: 600,
+        send: (document) => api.put<PlaceRow>(`places/${row.id}`, document),
+        onStored: (_, isNewest) => isNewest && void refresh('places', 'classes', 'matrix'),
     });
-    useEffect(() => {
-        // What waits is sent on leaving too, and what could not be sent last time is sent now.
-        if (unsent) {
-            void saveNow.current();
-        }
-        const again = () => {
-            if (readKept(draft)) {
-                void saveNow.current();
-            }
-        };
-        window.addEventListener('online', again);
-        return () => {
-            window.removeEventListener('online', again);
-            if (timer.current !== undefined) {
-                void saveNow.current();
-            }
-        };
-    }, [draft, unsent]);
+    const [{ place, name }, setShown] = useState<Named>(() => autosave.pending ?? { place: row.place, name: row.name });
+    const newest = useRef<Named>({ place, name });
+    const [removing, setRemoving] = useState(false);
+    const changeAll = (next: Named) => {
+        newest.current = next;
+        setShown(next);
+        autosave.change(next);
+    };
+    const change: ChangePlace = (by) => changeAll({ ...newest.current, place: by(newest.current.place) });
 
     const kit = place.kit ?? {};
     return (
@@ -105,7 +65,9 @@ function Place({ row }: { row: PlaceRow }) {
             <PageTitle
                 title={name}
                 below={
-                    <span data-saved={state}>{state === 'saved' ? 'Saved' : problem ? 'Not saved yet' : 'Saving'}</span>
+                    <span data-saved={state}>
+                        {state === 'saved' ? 'Saved' : state === 'failed' ? 'Not saved yet' : 'Saving'}
+                    </span>
                 }
             >
                 <button className="button" onClick={() => setRemoving(true)}>
@@ -114,7 +76,7 @@ function Place({ row }: { row: PlaceRow }) {
             </PageTitle>
             {problem && (
                 <div className="mb-4">
-                    <Trouble error={problem} again={() => void save()} />
+                    <Trouble error={problem} again={() => void autosave.flush()} />
                 </div>
             )}
             <TabGroup>
@@ -166,10 +128,7 @@ function Place({ row }: { row: PlaceRow }) {
                             label="Name of the place"
                             value={name}
                             maxLength={80}
-                            onChange={(event) => {
-                                setName(event.target.value);
-                                later({ ...newest.current, name: event.target.value });
-                            }}
+                            onChange={(event) => changeAll({ ...newest.current, name: event.target.value })}
                         />
                     </TabPanel>
                     <TabPanel className="space-y-4">

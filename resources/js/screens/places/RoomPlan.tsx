@@ -1,120 +1,17 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { api } from '../../api/client';
-import { useClasses, useGroups, useLibrary } from '../../api/queries';
+import { useClasses, useGroups } from '../../api/queries';
 import type { FloorAnswer } from '../../api/types/answer-floor';
 import type { Layout, PlaceForm, PlacedSeat, RoomForm } from '../../api/types/place';
 import { vocabulary } from '../../api/types/words';
-import { TextField } from '../../parts/Field';
 import { Trouble } from '../../parts/States';
 import { plural } from '../../parts/time';
-import type { ChangePlace } from './PlacePage';
+import type { ChangePlace } from './change';
+import { RoomDrawing } from './RoomDrawing';
+import { RoomMeasures } from './RoomMeasures';
+import { SeatDrawing } from './SeatDrawing';
 
 const blank: RoomForm = { width: 9000, depth: 8000, doors: [{ wall: 'back', at: 1000, width: 900 }], fixed: [] };
-
-function SeatDrawing({
-    seat,
-    name,
-    chosen,
-    troubled,
-    between,
-    onPointerDown,
-    onFocus,
-    onKeyDown,
-}: {
-    seat: PlacedSeat;
-    name: string;
-    chosen: boolean;
-    troubled: boolean;
-    between: number;
-    onPointerDown: (event: PointerEvent) => void;
-    onFocus: () => void;
-    onKeyDown: (event: KeyboardEvent) => void;
-}) {
-    const size = useLibrary().data?.seats[seat.kind];
-    if (!size) {
-        return null;
-    }
-    const { width, depth } = size;
-    return (
-        <g
-            transform={`translate(${seat.x} ${seat.y})`}
-            tabIndex={0}
-            role="button"
-            aria-pressed={chosen}
-            aria-label={`${name}, ${seat.kind}${troubled ? ', something to settle' : ''}`}
-            className="cursor-grab"
-            onPointerDown={onPointerDown}
-            onFocus={onFocus}
-            onKeyDown={onKeyDown}
-        >
-            {chosen && (
-                <circle
-                    r={between / 2}
-                    fill="var(--color-channel)"
-                    stroke="var(--color-dash)"
-                    strokeWidth="20"
-                    strokeDasharray="90 60"
-                />
-            )}
-            <g transform={`rotate(${seat.turn})`}>
-                <rect
-                    x={-width / 2}
-                    y={-depth / 2}
-                    width={width}
-                    height={depth}
-                    rx="90"
-                    fill={troubled ? 'var(--color-butter-deep)' : 'var(--color-white)'}
-                    stroke="var(--color-ink)"
-                    strokeWidth={chosen ? 60 : 32}
-                />
-                {seat.kind === 'chair' && (
-                    <path
-                        d={`M${-width / 2 + 60} ${depth / 2 - 40}H${width / 2 - 60}`}
-                        stroke="var(--color-ink)"
-                        strokeWidth="70"
-                        strokeLinecap="round"
-                    />
-                )}
-                {seat.kind === 'wheelchair' && (
-                    <path
-                        d={`M${-width / 2} -150v600M${width / 2} -150v600`}
-                        stroke="var(--color-ink)"
-                        strokeWidth="90"
-                        strokeLinecap="round"
-                    />
-                )}
-                {seat.kind === 'bed' && (
-                    <rect
-                        x={-width / 2 + 120}
-                        y={depth / 2 - 420}
-                        width={width - 240}
-                        height="300"
-                        rx="80"
-                        fill="var(--color-cushion)"
-                        stroke="var(--color-ink)"
-                        strokeWidth="20"
-                    />
-                )}
-                <path
-                    d={`M-90 ${-depth / 2 - 40}L0 ${-depth / 2 - 170}L90 ${-depth / 2 - 40}`}
-                    fill="none"
-                    stroke="var(--color-ink)"
-                    strokeWidth="40"
-                    strokeLinejoin="round"
-                />
-            </g>
-            <text
-                y="70"
-                textAnchor="middle"
-                fontSize={seat.kind === 'chair' ? 165 : 200}
-                fontWeight="650"
-                fill="var(--color-ink)"
-            >
-                {name.split(/\s+/)[0]}
-            </text>
-        </g>
-    );
-}
 
 /** The room from above: who sits where, with reach, aisles and doors; set out by the server, moved by hand or by keys. */
 export function RoomPlan({ placeId, place, change }: { placeId: number; place: PlaceForm; change: ChangePlace }) {
@@ -219,7 +116,6 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
             }));
         }
     };
-    const number = (value: string) => Math.max(0, Math.round(Number(value) * 1000) || 0);
     const problems = Object.entries(answer?.problems ?? {});
     return (
         <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,1fr)_320px]">
@@ -287,54 +183,7 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                     onPointerUp={() => setDragging(false)}
                     onPointerLeave={() => setDragging(false)}
                 >
-                    <rect
-                        x="0"
-                        y="0"
-                        width={room.width}
-                        height={room.depth}
-                        fill="var(--color-paper)"
-                        stroke="var(--color-ink)"
-                        strokeWidth="90"
-                    />
-                    {room.doors.map((door, at) => {
-                        const along = door.wall === 'front' || door.wall === 'back';
-                        const x = along ? door.at - door.width / 2 : door.wall === 'left' ? -60 : room.width - 60;
-                        const y = along ? (door.wall === 'front' ? -60 : room.depth - 60) : door.at - door.width / 2;
-                        return (
-                            <rect
-                                key={at}
-                                x={x}
-                                y={y}
-                                width={along ? door.width : 120}
-                                height={along ? 120 : door.width}
-                                fill="var(--color-white)"
-                                stroke="var(--color-rule)"
-                                strokeWidth="20"
-                            />
-                        );
-                    })}
-                    {room.fixed.map((thing, at) => (
-                        <g key={at}>
-                            <rect
-                                x={thing.x}
-                                y={thing.y}
-                                width={thing.width}
-                                height={thing.depth}
-                                fill="var(--color-cushion)"
-                                stroke="var(--color-cushion-edge)"
-                                strokeWidth="24"
-                            />
-                            <text
-                                x={thing.x + thing.width / 2}
-                                y={thing.y + thing.depth / 2 + 60}
-                                fontSize="180"
-                                textAnchor="middle"
-                                fill="var(--color-ink)"
-                            >
-                                {thing.name}
-                            </text>
-                        </g>
-                    ))}
+                    <RoomDrawing room={room} />
                     {layout && (
                         <g transform={`translate(${layout.teacher[0] ?? 0} ${layout.teacher[1] ?? 0})`}>
                             <circle r="300" fill="var(--color-ink)" />
@@ -403,133 +252,7 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                         </ul>
                     </section>
                 )}
-                <section className="card space-y-3">
-                    <h2 className="text-[18px]">The room, in metres</h2>
-                    <div className="grid grid-cols-2 gap-3">
-                        <TextField
-                            label="Wide"
-                            type="number"
-                            step="0.1"
-                            min={2}
-                            max={50}
-                            defaultValue={room.width / 1000}
-                            onBlur={(event) =>
-                                setRoom({ width: Math.min(50_000, Math.max(2000, number(event.target.value))) })
-                            }
-                        />
-                        <TextField
-                            label="Deep"
-                            type="number"
-                            step="0.1"
-                            min={2}
-                            max={50}
-                            defaultValue={room.depth / 1000}
-                            onBlur={(event) =>
-                                setRoom({ depth: Math.min(50_000, Math.max(2000, number(event.target.value))) })
-                            }
-                        />
-                    </div>
-                    <h3 className="text-[16px]">Doors</h3>
-                    {room.doors.map((door, at) => {
-                        const set = (by: Partial<typeof door>) =>
-                            setRoom({
-                                doors: room.doors.map((one, index) => (index === at ? { ...one, ...by } : one)),
-                            });
-                        return (
-                            <div key={at} className="grid grid-cols-2 gap-2">
-                                <select
-                                    className="field"
-                                    aria-label="Wall"
-                                    value={door.wall}
-                                    onChange={(event) => set({ wall: event.target.value as typeof door.wall })}
-                                >
-                                    {vocabulary.wall.map(([wall, words]) => (
-                                        <option key={wall} value={wall}>
-                                            {words}
-                                        </option>
-                                    ))}
-                                </select>
-                                <input
-                                    className="field"
-                                    type="number"
-                                    step="0.1"
-                                    aria-label="Metres along the wall"
-                                    defaultValue={door.at / 1000}
-                                    onBlur={(event) => set({ at: number(event.target.value) })}
-                                />
-                                <button
-                                    className="button col-span-2"
-                                    onClick={() => setRoom({ doors: room.doors.filter((_, index) => index !== at) })}
-                                >
-                                    Remove this door
-                                </button>
-                            </div>
-                        );
-                    })}
-                    <button
-                        className="button"
-                        onClick={() => setRoom({ doors: [...room.doors, { wall: 'right', at: 1000, width: 900 }] })}
-                    >
-                        Add a door
-                    </button>
-                    <h3 className="text-[16px]">Things that stay</h3>
-                    {room.fixed.map((thing, at) => {
-                        const set = (by: Partial<typeof thing>) =>
-                            setRoom({
-                                fixed: room.fixed.map((one, index) => (index === at ? { ...one, ...by } : one)),
-                            });
-                        return (
-                            <div key={at} className="grid grid-cols-2 gap-2">
-                                <input
-                                    className="field col-span-2"
-                                    aria-label="Name"
-                                    defaultValue={thing.name}
-                                    onBlur={(event) => set({ name: event.target.value || 'thing' })}
-                                />
-                                {(
-                                    [
-                                        ['x', 'From the left'],
-                                        ['y', 'From the front'],
-                                        ['width', 'Wide'],
-                                        ['depth', 'Deep'],
-                                    ] as const
-                                ).map(([key, words]) => (
-                                    <label key={key} className="text-[15px]">
-                                        {words}
-                                        <input
-                                            className="field"
-                                            type="number"
-                                            step="0.1"
-                                            defaultValue={thing[key] / 1000}
-                                            onBlur={(event) =>
-                                                set({
-                                                    [key]: Math.max(
-                                                        key === 'x' || key === 'y' ? 0 : 50,
-                                                        number(event.target.value),
-                                                    ),
-                                                })
-                                            }
-                                        />
-                                    </label>
-                                ))}
-                                <button
-                                    className="button col-span-2"
-                                    onClick={() => setRoom({ fixed: room.fixed.filter((_, index) => index !== at) })}
-                                >
-                                    Remove
-                                </button>
-                            </div>
-                        );
-                    })}
-                    <button
-                        className="button"
-                        onClick={() =>
-                            setRoom({ fixed: [...room.fixed, { name: 'Table', x: 0, y: 0, width: 1200, depth: 700 }] })
-                        }
-                    >
-                        Add a thing
-                    </button>
-                </section>
+                <RoomMeasures room={room} setRoom={setRoom} />
             </div>
         </div>
     );

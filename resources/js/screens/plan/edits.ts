@@ -109,3 +109,30 @@ export function onlySide(entry: PlanEntry, side: SideName): PlanEntry {
 export function bothSides(entry: PlanEntry): PlanEntry {
     return without(entry, 'except', 'onPurpose');
 }
+
+/** Joins a movement with the next one in a round, or takes its round apart. */
+export function toggleRound(plan: PlanDocument, id: string): PlanDocument {
+    const place = placeOf(plan, id);
+    const section = place && plan.sections[place.section];
+    const entry = findEntry(plan, id);
+    const next = place && section?.entries[place.index + 1];
+    if (entry?.round) {
+        const round = entry.round;
+        return {
+            ...plan,
+            sections: plan.sections.map((one) => ({
+                ...one,
+                entries: one.entries.map((e) => (e.round === round ? without(e, 'round') : e)),
+            })),
+        };
+    }
+    if (!next) {
+        return plan;
+    }
+    const round = next.round ?? newId();
+    return changeEntry(
+        changeEntry(plan, id, (e) => ({ ...e, round })),
+        next.id,
+        (e) => ({ ...e, round }),
+    );
+}

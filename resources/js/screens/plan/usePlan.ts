@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, Refusal } from '../../api/client';
 import { refresh } from '../../api/queries';
 import type { PlanAnswer } from '../../api/types/answer-plan';
-import { keep, readKept } from '../../parts/kept';
+import { useAutosave } from '../../parts/autosave';
 
 export type PlanDocument = PlanAnswer['plan'];
 
@@ -17,25 +17,13 @@ interface Draft {
     plan: PlanDocument;
 }
 
-const draftName = (classId: string) => `plan:${classId}`;
-/** Milliseconds until what did not reach the server is sent again. */
-const RETRY = 5000;
-
-/**
- * A class's plan with silent saving. Edits are sent one after the other; what has not reached the
- * server yet is kept on this device and sent again.
- */
+/** A class's plan with silent saving, and the steps that only the server can take: undo, redo, a remedy. */
 export function usePlan(classId: string) {
     const [answer, setAnswer] = useState<PlanAnswer | null>(null);
     const [error, setError] = useState<Error | null>(null);
-    const [unsaved, setUnsaved] = useState(false);
     const [conflict, setConflict] = useState<Conflict | null>(null);
     const [said, setSaid] = useState<string | null>(null);
     const base = useRef<PlanAnswer | null>(null);
-    const pending = useRef<PlanDocument | null>(null);
-    const sending = useRef(false);
-    // Who put off signing in again is asked with the next change, and not every few seconds.
-    const isSignedOut = useRef(false);
 
     const take = useCallback((next: PlanAnswer) => {
         base.current = next;
@@ -43,62 +31,34 @@ export function usePlan(classId: string) {
         setError(null);
     }, []);
 
-    const flush = useCallback(async () => {
-        if (sending.current) {
-            return;
-        }
-        sending.current = true;
-        while (pending.current && base.current) {
-            const plan: PlanDocument = pending.current;
-            const revision: number = base.current.revision;
-            try {
-                const next = await api.put<PlanAnswer>(`classes/${classId}/plan`, { revision, plan });
-                if (pending.current === plan) {
-                    pending.current = null;
-                    keep(draftName(classId), null);
-                    setUnsaved(false);
-                }
-                take(next);
-            } catch (problem) {
-                if (problem instanceof Refusal && problem.status === 409) {
-                    setConflict({
-                        yours: problem.body.yours as number,
-                        yourPlan: plan,
-                        theirs: problem.body.theirs as PlanAnswer,
-                    });
-                    pending.current = null;
-                    keep(draftName(classId), null);
-                    setUnsaved(false);
-                } else if (problem instanceof Refusal && problem.status === 422) {
-                    setSaid(problem.message);
-                    pending.current = null;
-                    keep(draftName(classId), null);
-                    setUnsaved(false);
-                } else {
-                    setUnsaved(true);
-                    isSignedOut.current = problem instanceof Refusal && [401, 419].includes(problem.status);
-                }
-                break;
+    const [autosave, saving] = useAutosave<Draft, PlanAnswer>({
+        name: `plan:${classId}`,
+        send: (draft) => api.put<PlanAnswer>(`classes/${classId}/plan`, draft),
+        onStored: take,
+        rebase: (newer, stored) => ({ ...newer, revision: stored.revision }),
+        onRefused: ({ status, body, message }, draft) => {
+            if (status === 409) {
+                setConflict({
+                    yours: body.yours as number,
+                    yourPlan: draft.plan,
+                    theirs: body.theirs as PlanAnswer,
+                });
+            } else if (status === 422) {
+                setSaid(message);
             }
-        }
-        sending.current = false;
-    }, [classId, take]);
+            return status === 409 || status === 422;
+        },
+    });
 
     const load = useCallback(async () => {
         try {
-            const fresh = await api.get<PlanAnswer>(`classes/${classId}/plan`);
-            take(fresh);
-            const draft = readKept<Draft>(draftName(classId));
-            if (draft) {
-                pending.current = draft.plan;
-                base.current = { ...fresh, revision: draft.revision };
-                setUnsaved(true);
-                void flush();
-            }
+            // What an earlier visit left here comes first, so that the answer has it.
+            await autosave.flush();
+            take(await api.get<PlanAnswer>(`classes/${classId}/plan`));
         } catch (problem) {
             setError(problem as Error);
         }
-    }, [classId, flush, take]);
+    }, [autosave, classId, take]);
 
     useEffect(() => {
         queueMicrotask(() => void load());
@@ -107,47 +67,25 @@ export function usePlan(classId: string) {
         };
     }, [load]);
 
-    useEffect(() => {
-        const again = () => void flush();
-        const warn = (event: BeforeUnloadEvent) => {
-            if (pending.current) {
-                event.preventDefault();
-            }
-        };
-        // The server can be away while the network is there, and come back without a sign.
-        const timer = setInterval(() => pending.current && !isSignedOut.current && again(), RETRY);
-        window.addEventListener('online', again);
-        window.addEventListener('beforeunload', warn);
-        return () => {
-            clearInterval(timer);
-            window.removeEventListener('online', again);
-            window.removeEventListener('beforeunload', warn);
-        };
-    }, [flush]);
-
     const edit = useCallback(
         (change: (plan: PlanDocument) => PlanDocument) => {
-            const current = pending.current ?? base.current?.plan;
-            if (!current || !base.current) {
+            const revision = autosave.pending?.revision ?? base.current?.revision;
+            const current = autosave.pending?.plan ?? base.current?.plan;
+            if (!current || revision === undefined) {
                 return;
             }
             const plan = change(current);
-            if (plan === current) {
-                return;
+            if (plan !== current) {
+                autosave.change({ revision, plan });
             }
-            pending.current = plan;
-            keep(draftName(classId), { revision: base.current.revision, plan } satisfies Draft);
-            void flush();
         },
-        [classId, flush],
+        [autosave],
     );
 
     /** Waits for open saves, then asks the server for a step: undo, redo, a remedy. */
     const step = useCallback(
         async (path: string, body: Record<string, unknown> = {}) => {
-            while (sending.current) {
-                await new Promise((done) => setTimeout(done, 20));
-            }
+            await autosave.flush();
             try {
                 take(
                     await api.post<PlanAnswer>(`classes/${classId}/${path}`, {
@@ -164,7 +102,7 @@ export function usePlan(classId: string) {
                 return false;
             }
         },
-        [classId, load, take],
+        [autosave, classId, load, take],
     );
 
     const settle = useCallback(
@@ -182,5 +120,19 @@ export function usePlan(classId: string) {
         [classId, conflict, take],
     );
 
-    return { answer, error, unsaved, conflict, said, setSaid, load, flush, edit, step, settle };
+    return {
+        answer,
+        error,
+        isUnsaved: saving.state === 'failed',
+        conflict,
+        said,
+        setSaid,
+        load,
+        saveNow: () => void autosave.flush(),
+        edit,
+        step,
+        settle,
+    };
 }
+
+export type PlanState = ReturnType<typeof usePlan>;

@@ -87,7 +87,7 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
             ? told.hasDraft
                 ? 'Draft saved'
                 : `Version ${told.number} kept`
-            : state === 'saving'
+            : state === 'sending'
               ? 'Saving'
               : 'Not saved yet';
     return (
@@ -114,7 +114,7 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                     Keep this version
                 </button>
             </PageTitle>
-            {problem && state === 'unsaved' && (
+            {problem && (
                 <div className="mb-4">
                     <Trouble error={problem} again={() => void save()} />
                 </div>

@@ -2,7 +2,7 @@ import type { PlanAnswer } from '../../api/types/answer-plan';
 import { clock } from '../../parts/time';
 
 /** The slot as a bench as long as the booked time, each section a cushion as long as its minutes. */
-export function Bench({
+export function MinutesBench({
     totals,
     current,
     onChoose,

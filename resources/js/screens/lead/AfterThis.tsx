@@ -1,0 +1,38 @@
+import type { LeadAnswer } from '../../api/types/answer-lead';
+import { FigureDrawing } from '../../parts/FigureDrawing';
+import { mirrored, type Moment } from './moment';
+
+/** What comes next, and what to fetch for it. */
+export function AfterThis({ lead, moment }: { lead: LeadAnswer; moment: Moment }) {
+    const { beat, next, nextIsSameMovement, coming } = moment;
+    return (
+        <section aria-label="After this">
+            <p className="mb-1.5 text-[21px] text-mist">
+                {nextIsSameMovement && next
+                    ? next.side && next.side !== beat.side
+                        ? `Then the ${next.side} side`
+                        : 'Then the other way'
+                    : 'After this'}
+            </p>
+            <div
+                className={`flex min-h-[112px] items-center gap-3 rounded-[18px] bg-night-1 px-4 py-2 zone-${coming?.zone ?? 'none'}`}
+            >
+                {coming ? (
+                    <>
+                        <FigureDrawing shapes={lead.figures[mirrored(coming.figure)]} size={78} />
+                        <span className="min-w-0 leading-[1.15]">
+                            <strong className="block text-[24px]">{coming.name}</strong>
+                            {coming.props.length > 0 && (
+                                <span className="block text-[20px] text-butter-night">
+                                    Fetch: {coming.props.join(', ')}
+                                </span>
+                            )}
+                        </span>
+                    </>
+                ) : (
+                    <strong className="text-[24px]">The class ends</strong>
+                )}
+            </div>
+        </section>
+    );
+}

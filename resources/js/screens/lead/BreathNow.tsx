@@ -1,0 +1,50 @@
+import type { Beat } from '../../api/types/answer-lead';
+import { Fan } from './Fan';
+import type { Player } from './player';
+
+const breathWords = { in: 'Breathe in', out: 'Breathe out', 'hold-full': 'Rest', 'hold-empty': 'Rest' } as const;
+
+function wordFor(beat: Beat): string {
+    switch (beat.kind) {
+        case 'change':
+            return 'Change';
+        case 'set-up':
+            return 'Get ready';
+        case 'rest':
+            return 'Rest';
+        default:
+            return beat.breath === 'free' ? 'As it comes' : breathWords[beat.breath];
+    }
+}
+
+/** The breath of this moment, and how many are left on this side. */
+export function BreathNow({ player, beat }: { player: Player; beat: Beat }) {
+    const left = beat.unit > 0 ? beat.units - beat.unit + 1 : 0;
+    return (
+        <div className="flex flex-col items-center justify-end max-lg:mt-4 max-md:flex-row max-md:gap-4">
+            <div className="w-full max-w-[420px] max-lg:max-w-[240px]">
+                <Fan player={player} beat={beat} />
+            </div>
+            <p className="flex min-h-[92px] w-full items-center justify-between gap-3 whitespace-nowrap max-md:min-h-0 max-md:flex-wrap">
+                <span className="font-slab text-[48px] font-bold leading-none text-glow max-md:text-[30px]" data-breath>
+                    {wordFor(beat)}
+                </span>
+                {left > 0 && (
+                    <span className="flex items-center gap-3">
+                        <span
+                            className={`font-slab font-bold leading-none max-md:text-[56px] ${left > 9 ? 'text-[72px]' : 'text-[92px]'}`}
+                            data-left
+                        >
+                            {left}
+                        </span>
+                        <span className={`leading-[1.1] ${left > 9 ? 'text-[21px]' : 'text-[24px]'}`}>
+                            {left === 1 ? 'breath' : 'breaths'}
+                            <br />
+                            left
+                        </span>
+                    </span>
+                )}
+            </p>
+        </div>
+    );
+}

@@ -1,0 +1,62 @@
+import type { Beat, LeadEntry } from '../../api/types/answer-lead';
+import type { Motion } from '../../api/types/motion';
+import { MovingFigure } from '../../parts/MovingFigure';
+import { useEveryFrame } from '../../parts/useEveryFrame';
+import { part } from './cueParts';
+import type { Player } from './player';
+
+function cueSize(words: string): string {
+    if (words.length <= 44) {
+        return 'text-[80px] tracking-[-1.2px] leading-[1.04]';
+    }
+    return words.length <= 66
+        ? 'text-[68px] tracking-[-1px] leading-[1.05]'
+        : 'text-[58px] tracking-[-0.8px] leading-[1.07]';
+}
+
+interface Props {
+    player: Player;
+    beat: Beat;
+    entry: LeadEntry;
+    /** how much of the beat has gone, from 0 to 1 */
+    share: number;
+    motion: Motion | undefined;
+}
+
+/** What is said now, with the figure that does it. */
+export function Cue({ player, beat, entry, share, motion }: Props) {
+    const words = part(beat.words, share);
+    return (
+        <div className="py-2 max-lg:min-h-[150px]" aria-live="off">
+            {motion && (
+                <>
+                    {/* Pushes the figure down, so that the first lines of a cue have the whole width. */}
+                    <span className="float-right h-[80px] w-0 max-lg:hidden" aria-hidden="true" />
+                    <span className="float-right clear-right ml-4 block w-[188px] max-lg:w-[104px]" data-moving-figure>
+                        <LeadFigure player={player} motion={motion} name={entry.name} />
+                    </span>
+                </>
+            )}
+            <p className={`font-[680] max-md:text-[44px] max-md:leading-[1.08] ${cueSize(words)}`} data-cue>
+                {words || (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name)}
+            </p>
+        </div>
+    );
+}
+
+/** The movement itself, in time with the cue; at rest it waits in its first place. */
+function LeadFigure({ player, motion, name }: { player: Player; motion: Motion; name: string }) {
+    useEveryFrame();
+    const position = player.position();
+    const beat = player.at(player.index(position));
+    const step = motion.steps.findIndex((one) => one.step === beat?.step);
+    return (
+        <MovingFigure
+            motion={motion}
+            step={Math.max(0, step)}
+            share={beat && step >= 0 ? (position - beat.start) / beat.length : 0}
+            size={188}
+            title={name}
+        />
+    );
+}

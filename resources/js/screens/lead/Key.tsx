@@ -1,0 +1,8 @@
+/** The key that does the same as the button it stands on. */
+export function Key({ name }: { name: string }) {
+    return (
+        <kbd className="rounded-lg border-2 border-current px-2 py-1 font-sans text-[20px] leading-none opacity-90 max-md:hidden">
+            {name}
+        </kbd>
+    );
+}

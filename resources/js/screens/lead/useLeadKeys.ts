@@ -1,0 +1,54 @@
+import { useEffect, useRef } from 'react';
+import type { Action } from './useLeading';
+
+/** Milliseconds within which Esc has to come twice. */
+const TWICE = 2000;
+
+interface Does {
+    act: (action: Action) => void;
+    end: () => void;
+    onDifferent: () => void;
+    say: (notice: string) => void;
+}
+
+/** The keys of a class being led; page keys too, so that a presenter's remote works. */
+export function useLeadKeys(isOn: boolean, { act, end, onDifferent, say }: Does): void {
+    const escapedAt = useRef(0);
+    useEffect(() => {
+        if (!isOn) {
+            return;
+        }
+        const press = (event: KeyboardEvent) => {
+            const onButton = (event.target as HTMLElement).closest('button') !== null;
+            if (event.ctrlKey || event.metaKey || event.altKey || (event.key === ' ' && onButton)) {
+                return;
+            }
+            const does: Record<string, () => void> = {
+                ' ': () => act('toggle'),
+                h: () => act('hold'),
+                s: () => act('skip'),
+                ArrowRight: () => act('skip'),
+                PageDown: () => act('skip'),
+                b: () => act('back'),
+                ArrowLeft: () => act('back'),
+                PageUp: () => act('back'),
+                d: onDifferent,
+                Escape: () => {
+                    if (Date.now() - escapedAt.current < TWICE) {
+                        end();
+                    } else {
+                        escapedAt.current = Date.now();
+                        say('Press Esc once more to end the class');
+                    }
+                },
+            };
+            const run = does[event.key.length === 1 ? event.key.toLowerCase() : event.key];
+            if (run) {
+                event.preventDefault();
+                run();
+            }
+        };
+        window.addEventListener('keydown', press);
+        return () => window.removeEventListener('keydown', press);
+    }, [act, end, isOn, onDifferent, say]);
+}

@@ -1,0 +1,93 @@
+import { useState } from 'react';
+import type { LibraryAnswer } from '../../api/types/answer-library';
+import { sides, type Noted } from './personParts';
+
+interface Props {
+    library: LibraryAnswer;
+    noted: Noted[];
+    setNoted: (noted: Noted[]) => void;
+}
+
+/** What to be careful with, to be found by any word; with a side where there is one. */
+export function PrecautionChoice({ library, noted, setNoted }: Props) {
+    const [words, setWords] = useState('');
+    // What was noted when the form opened stands first; nothing jumps while one chooses.
+    const [first] = useState(() => new Set(noted.map((one) => one.code)));
+    const shownPrecautions = library.precautions
+        .filter((one) => `${one.name} ${one.why}`.toLowerCase().includes(words.trim().toLowerCase()))
+        .sort((a, b) => Number(first.has(b.code)) - Number(first.has(a.code)));
+    const find = (code: string) => noted.find((one) => one.code === code);
+
+    return (
+        <fieldset>
+            <legend className="mb-1 font-semibold">What to be careful with</legend>
+            <input
+                className="field mb-1"
+                type="search"
+                aria-label="Find a precaution"
+                placeholder="Find: hip, heart, dizzy"
+                value={words}
+                onChange={(event) => setWords(event.target.value)}
+            />
+            <ul
+                className="grid max-h-[340px] gap-x-4 overflow-y-auto sm:grid-cols-2"
+                tabIndex={0}
+                aria-label="Precautions"
+            >
+                {shownPrecautions.map((precaution) => {
+                    const chosen = find(precaution.code);
+                    return (
+                        <li key={precaution.code} className="flex flex-wrap items-center gap-x-3 border-b border-hair">
+                            <label className="flex min-h-11 flex-1 items-center gap-3" title={precaution.why}>
+                                <input
+                                    type="checkbox"
+                                    className="h-5 w-5 accent-ink"
+                                    checked={chosen !== undefined}
+                                    onChange={(event) =>
+                                        setNoted(
+                                            event.target.checked
+                                                ? [...noted, { code: precaution.code }]
+                                                : noted.filter((one) => one !== chosen),
+                                        )
+                                    }
+                                />
+                                {precaution.name.charAt(0).toUpperCase() + precaution.name.slice(1)}
+                            </label>
+                            {chosen && precaution.hasSide && (
+                                <select
+                                    className="field w-32 py-1"
+                                    aria-label={`Side of ${precaution.name}`}
+                                    value={chosen.side ?? ''}
+                                    onChange={(event) => {
+                                        const side = event.target.value as 'left' | 'right' | '';
+                                        setNoted(
+                                            noted.map((one) =>
+                                                one === chosen ? { code: one.code, ...(side ? { side } : {}) } : one,
+                                            ),
+                                        );
+                                    }}
+                                >
+                                    {sides.map(([value, name]) => (
+                                        <option key={value} value={value}>
+                                            {name}
+                                        </option>
+                                    ))}
+                                </select>
+                            )}
+                            {chosen && (
+                                <p className="w-full pb-2 pl-8 text-[15px] text-ink-soft">
+                                    {precaution.why} {precaution.askClinician}
+                                </p>
+                            )}
+                        </li>
+                    );
+                })}
+                {shownPrecautions.length === 0 && (
+                    <li className="py-3 text-ink-soft">
+                        Nothing goes by these words. It can be a note, or a precaution of your own.
+                    </li>
+                )}
+            </ul>
+        </fieldset>
+    );
+}

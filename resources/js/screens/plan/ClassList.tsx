@@ -1,0 +1,179 @@
+import { closestCenter, DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { useMemo, type Ref } from 'react';
+import { useFigures } from '../../api/queries';
+import type { LibraryAnswer } from '../../api/types/answer-library';
+import type { PlanAnswer, Row } from '../../api/types/answer-plan';
+import { clock } from '../../parts/time';
+import type { ZoneName } from '../../parts/ZoneShape';
+import { changeEntry, findEntry, moveBy, moveTo, placeOf, toggleRound, type SideName } from './edits';
+import { RowEditor } from './RowEditor';
+import { SpineRow } from './SpineRow';
+import type { PlanState } from './usePlan';
+
+/** Where a new movement goes: before which place of which section. */
+export interface Gap {
+    section: string;
+    index: number;
+}
+
+interface Props {
+    answer: PlanAnswer;
+    patterns: LibraryAnswer['patterns'];
+    selected: string | null;
+    side: SideName | null;
+    /** the part of the body that is looked at; the rest steps back */
+    zone: ZoneName | null;
+    listRef: Ref<HTMLDivElement>;
+    edit: PlanState['edit'];
+    onSelect: (id: string) => void;
+    onFill: (id: string) => void;
+    onAdd: (gap: Gap) => void;
+    onRemove: () => void;
+}
+
+/** The class, movement by movement: the spine with both sides, its sections, and the editor of the chosen row. */
+export function ClassList({
+    answer,
+    patterns,
+    selected,
+    side,
+    zone,
+    listRef,
+    edit,
+    onSelect,
+    onFill,
+    onAdd,
+    onRemove,
+}: Props) {
+    const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+    const figures = useFigures(answer.entries.map((row) => row.figure));
+    const ids = useMemo(() => answer.entries.map((row) => row.id), [answer]);
+    const rows = useMemo(() => new Map(answer.entries.map((row) => [row.id, row])), [answer]);
+    const sections = new Map(answer.totals.sections.map((section) => [section.id, section]));
+    const pins = useMemo(() => {
+        const byEntry = new Map<string, number[]>();
+        answer.findings.forEach(
+            (finding, index) =>
+                finding.entry && byEntry.set(finding.entry, [...(byEntry.get(finding.entry) ?? []), index + 1]),
+        );
+        return byEntry;
+    }, [answer]);
+
+    const drop = ({ active, over }: DragEndEvent) => {
+        const to = over ? placeOf(answer.plan, String(over.id)) : null;
+        const from = placeOf(answer.plan, String(active.id));
+        const section = to && answer.plan.sections[to.section];
+        if (to && from && section && active.id !== over?.id) {
+            // Dropped on a later row of another section: behind it, so that the end can be reached.
+            edit((plan) =>
+                moveTo(plan, String(active.id), section.id, from.section < to.section ? to.index + 1 : to.index),
+            );
+        }
+    };
+
+    const drawRow = (row: Row, index: number, all: Row[]) => {
+        const entry = findEntry(answer.plan, row.id);
+        const isSelected = row.id === selected;
+        return (
+            <SpineRow
+                key={row.id}
+                row={row}
+                shapes={figures[row.figure]}
+                selected={isSelected}
+                dimmed={zone !== null && row.zone !== zone && row.secondZone !== zone}
+                chosen={isSelected && row.sides === 'one-sided' ? side : null}
+                pins={pins.get(row.id) ?? []}
+                before={answer.entries[ids.indexOf(row.id) - 1]?.zone}
+                after={all[index + 1] ? all[index + 1]?.zone : undefined}
+                onSelect={onSelect}
+                onFill={onFill}
+            >
+                {entry?.round && (
+                    <span className="absolute left-1 top-1 rounded bg-channel px-1.5 text-[13px] font-semibold">
+                        round
+                    </span>
+                )}
+                {isSelected && entry && (
+                    <RowEditor
+                        entry={entry}
+                        row={row}
+                        findings={answer.findings.filter((finding) => finding.entry === row.id)}
+                        side={row.sides === 'one-sided' ? side : null}
+                        patterns={patterns}
+                        settingsFirst={answer.plan.settings?.firstSide ?? 'left'}
+                        inRound={entry.round !== undefined}
+                        onChange={(change) => edit((plan) => changeEntry(plan, row.id, change))}
+                        onMove={(by) => edit((plan) => moveBy(plan, row.id, by))}
+                        onRemove={onRemove}
+                        onRound={() => edit((plan) => toggleRound(plan, row.id))}
+                    />
+                )}
+            </SpineRow>
+        );
+    };
+
+    return (
+        <section
+            aria-label="The class, movement by movement"
+            className="flex min-h-0 flex-col bg-list lg:rounded-tl-2xl"
+        >
+            <div
+                className="flex h-9 shrink-0 items-center border-b border-hair pr-[15px] text-[14px] font-semibold max-md:hidden"
+                aria-hidden="true"
+            >
+                <span className="flex-1" />
+                <span className="relative h-full w-[320px] leading-9">
+                    <span className="absolute left-[33px] font-normal text-ink-soft">60 s</span>
+                    <span className="absolute left-[80px]">Left side</span>
+                    <span className="absolute right-[76px]">Right side</span>
+                    <span className="absolute right-[33px] font-normal text-ink-soft">60 s</span>
+                </span>
+                <span className="w-[148px] pl-1">
+                    {answer.people.length > 0
+                        ? `Your ${answer.people.length === 1 ? 'one person' : `${answer.people.length} people`}`
+                        : ''}
+                </span>
+            </div>
+            <div ref={listRef} className="relative min-h-0 flex-1 lg:overflow-y-auto">
+                <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+                    <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+                        {answer.plan.sections.map((section) => {
+                            const drawn = section.entries.flatMap((entry) => rows.get(entry.id) ?? []);
+                            return (
+                                <div key={section.id}>
+                                    <div className="sticky top-0 z-20 flex h-11 items-center gap-3 border-b border-hair bg-list pl-3 pr-2">
+                                        <h2 className="text-[18px]">{sections.get(section.id)?.name}</h2>
+                                        <button
+                                            className="button min-h-11 border-none bg-transparent px-2 py-1 text-[15px] underline decoration-rule underline-offset-4"
+                                            onClick={() =>
+                                                onAdd({
+                                                    section: section.id,
+                                                    index: section.entries.length,
+                                                })
+                                            }
+                                        >
+                                            Add<span className="sr-only"> to {sections.get(section.id)?.name}</span>
+                                        </button>
+                                        <span className="text-[15px] text-ink-soft">
+                                            {clock(sections.get(section.id)?.seconds ?? 0)}
+                                        </span>
+                                    </div>
+                                    <ol>{drawn.map(drawRow)}</ol>
+                                    {section.entries.length === 0 && (
+                                        <button
+                                            className="m-3 flex min-h-14 w-[calc(100%-24px)] items-center justify-center gap-3 rounded-xl border-[1.5px] border-dashed border-dash text-ink-soft hover:border-ink hover:text-ink"
+                                            onClick={() => onAdd({ section: section.id, index: 0 })}
+                                        >
+                                            Add the first movement of {sections.get(section.id)?.name}
+                                        </button>
+                                    )}
+                                </div>
+                            );
+                        })}
+                    </SortableContext>
+                </DndContext>
+            </div>
+        </section>
+    );
+}

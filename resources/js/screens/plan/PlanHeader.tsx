@@ -1,0 +1,107 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { Link, useNavigate } from 'react-router';
+import type { PlanAnswer } from '../../api/types/answer-plan';
+import { Sign } from '../../parts/Shell';
+import { dayAndHour, hour } from '../../parts/time';
+import type { PlanState } from './usePlan';
+
+interface Props {
+    classId: string;
+    answer: PlanAnswer;
+    isUnsaved: boolean;
+    saveNow: () => void;
+    step: PlanState['step'];
+    onSettings: () => void;
+    onKeys: () => void;
+    onLead: () => void;
+}
+
+export const sheetUrl = (classId: string) => `/classes/${classId}/sheet`;
+
+/** The class, how it is saved, and what can be done with it as a whole. */
+export function PlanHeader({ classId, answer, isUnsaved, saveNow, step, onSettings, onKeys, onLead }: Props) {
+    const navigate = useNavigate();
+    const sheet = sheetUrl(classId);
+    const download = (people: boolean) =>
+        window.open(`/api/classes/${classId}/file${people ? '?people=1' : ''}`, '_self');
+    return (
+        <header className="flex min-h-14 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-1.5 lg:flex-nowrap">
+            <Link
+                to="/"
+                className="flex min-h-11 shrink-0 items-center gap-2.5 rounded-lg font-bold lg:w-[196px]"
+                aria-label="Kind Chair, to your classes"
+            >
+                <Sign />
+                <span className="max-md:hidden">Kind Chair</span>
+            </Link>
+            <h1 className="min-w-0 shrink-0 truncate text-[24px] max-md:shrink max-md:text-[19px]">
+                {answer.class.title}
+            </h1>
+            <p className="mr-auto min-w-0 flex-1 truncate text-[15px] text-ink-soft max-lg:hidden">
+                {[answer.class.startsAt && dayAndHour(answer.class.startsAt), answer.class.place]
+                    .filter(Boolean)
+                    .join(', ')}
+            </p>
+            <span aria-live="polite" className="shrink-0 text-[15px] text-ink-soft max-lg:ml-auto">
+                {isUnsaved ? (
+                    <button className="rounded-lg bg-butter px-3 py-2 font-semibold text-ink" onClick={saveNow}>
+                        Not saved{answer.savedAt ? ` since ${hour(answer.savedAt)}` : ''}. Try again
+                    </button>
+                ) : (
+                    answer.savedAt && `Saved ${hour(answer.savedAt)}`
+                )}
+            </span>
+            <span className="flex shrink-0">
+                <button
+                    className="button button-quiet px-3"
+                    disabled={!answer.canUndo}
+                    onClick={() => void step('undo')}
+                >
+                    Undo
+                </button>
+                <button
+                    className="button button-quiet px-3 max-md:hidden"
+                    disabled={!answer.canRedo}
+                    onClick={() => void step('redo')}
+                >
+                    Redo
+                </button>
+                <Menu>
+                    <MenuButton className="button button-quiet px-3">More</MenuButton>
+                    <MenuItems
+                        anchor="bottom end"
+                        className="z-30 w-64 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:6px]"
+                    >
+                        {(
+                            [
+                                ['How this class is taught', onSettings],
+                                ['Who does what', () => void navigate(`/classes/${classId}/who`)],
+                                ['Check before class', () => void navigate(`/classes/${classId}/readiness`)],
+                                ['Print in large letters', () => window.open(`${sheet}?large=1`, '_self')],
+                                ['Save as a file', () => download(false)],
+                                ['Save as a file, with people', () => download(true)],
+                                ['Keys for this screen', onKeys],
+                            ] as [string, () => void][]
+                        ).map(([name, run]) => (
+                            <MenuItem key={name}>
+                                <button
+                                    className="flex min-h-11 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel"
+                                    onClick={run}
+                                >
+                                    {name}
+                                </button>
+                            </MenuItem>
+                        ))}
+                    </MenuItems>
+                </Menu>
+            </span>
+            <a className="button shrink-0 px-3 max-md:hidden" href={sheet}>
+                Print cue sheet
+            </a>
+            <button className="button button-main shrink-0" onClick={onLead} disabled={answer.entries.length === 0}>
+                <span className="max-md:hidden">Lead this class</span>
+                <span className="md:hidden">Lead</span>
+            </button>
+        </header>
+    );
+}

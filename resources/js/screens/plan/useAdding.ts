@@ -1,0 +1,42 @@
+import { useState } from 'react';
+import type { MovementCard } from '../../api/types/answer-movements';
+import type { PlanAnswer } from '../../api/types/answer-plan';
+import type { Gap } from './ClassList';
+import { entryOf, insertEntry, placeOf } from './edits';
+import type { PlanState } from './usePlan';
+import type { Selection } from './useSelection';
+
+/** Adding a movement to the class: where it goes, the one that was picked, and the idea of the body map. */
+export function useAdding(
+    answer: PlanAnswer,
+    selected: string | null,
+    edit: PlanState['edit'],
+    select: Selection['select'],
+) {
+    const [adding, setAdding] = useState<Gap | null>(null);
+
+    const insert = (gap: Gap, movement: Parameters<typeof entryOf>[0]) => {
+        const entry = entryOf(movement);
+        edit((plan) => insertEntry(plan, gap.section, gap.index, entry));
+        select(entry.id, true);
+    };
+    const pick = (movement: MovementCard) => {
+        if (adding) {
+            insert(adding, movement);
+            setAdding(null);
+        }
+    };
+    const addIdea = () => {
+        const main = answer.plan.sections.find((section) => section.kind === 'head-to-toe');
+        if (answer.idea && main) {
+            const place = selected ? placeOf(answer.plan, selected) : null;
+            const isInMain = place !== null && answer.plan.sections[place.section]?.id === main.id;
+            insert(
+                { section: main.id, index: isInMain ? place.index + 1 : main.entries.length },
+                { ...answer.idea, id: answer.idea.movement },
+            );
+        }
+    };
+
+    return { adding, setAdding, pick, addIdea };
+}

@@ -1,0 +1,41 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { PlanAnswer } from '../../api/types/answer-plan';
+import type { SideName } from './edits';
+
+/** Milliseconds until the editor of a row that was just chosen has been drawn. */
+const DRAWN = 30;
+
+/** Which movement of a class is chosen, and which of its sides. */
+export function useSelection(answer: PlanAnswer) {
+    const [selected, setSelected] = useState<string | null>(null);
+    const [side, setSide] = useState<SideName | null>(null);
+    const list = useRef<HTMLDivElement>(null);
+
+    const select = useCallback((id: string | null, focus = false) => {
+        setSelected(id);
+        setSide(null);
+        if (id && focus) {
+            // After the row's editor has been drawn, so that it comes into view as well.
+            setTimeout(() => {
+                const row = list.current?.querySelector<HTMLElement>(`[data-row="${CSS.escape(id)}"]`);
+                row?.scrollIntoView({ block: 'nearest' });
+                row?.querySelector<HTMLElement>('[data-select]')?.focus({ preventScroll: true });
+            }, DRAWN);
+        }
+    }, []);
+
+    useEffect(() => {
+        // Begin where something wants settling, so that the first look falls on it.
+        const first = answer.findings.find((finding) => finding.entry)?.entry ?? answer.entries[0]?.id;
+        if (first) {
+            // On narrow screens the page itself scrolls; there it stays at its top.
+            queueMicrotask(() => select(first, window.matchMedia('(min-width: 1024px)').matches));
+        }
+        // Only once, when the class has come.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, []);
+
+    return { selected, side, select, setSide, list };
+}
+
+export type Selection = ReturnType<typeof useSelection>;
