@@ -30,6 +30,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->trustHosts(at: static fn (): array => config('kindchair.hosts'));
         $middleware->append([ContentSecurity::class, PlainValues::class]);
+        // A document is stored as it was written: an empty line in it is an empty line.
+        $documents = [static fn (Request $request): bool => $request->is('api/own/*', 'api/classes/*/plan')];
+        $middleware->convertEmptyStringsToNull($documents);
+        $middleware->trimStrings($documents);
         $middleware->web(replace: [ValidateCsrfToken::class => CsrfToken::class]);
         $middleware->authenticateSessions();
         $middleware->alias(['account' => NeedsAccount::class]);

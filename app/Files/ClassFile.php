@@ -45,20 +45,20 @@ final readonly class ClassFile
         try {
             $document = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
         } catch (JsonException $damaged) {
-            throw new FormatError('the document', 'this is not a whole JSON file: ' . lcfirst($damaged->getMessage()) . '.');
+            throw FormatError::at('the document', 'this is not a whole JSON file: ' . lcfirst($damaged->getMessage()) . '.');
         }
         if (!is_array($document)) {
-            throw new FormatError('the document', 'expected a class.');
+            throw FormatError::at('the document', 'expected a class.');
         }
         PlainText::check($document);
         $this->schemas->check('plan', isset($document['movements']) ? [...$document, 'movements' => OwnMovements::withObjects($document['movements'])] : $document);
         foreach ($document['movements'] ?? [] as $at => $movement) {
             if (preg_match('/^[a-z0-9-]+@[1-9]\d*$/', $movement['id']) !== 1) {
-                throw new FormatError("/movements/$at/id", 'expected a name and a version, such as "own-reach@1".');
+                throw FormatError::at("/movements/$at/id", 'expected a name and a version, such as "own-reach@1".');
             }
             $problem = $this->ownMovements->problems([...$movement, 'id' => strtok($movement['id'], '@')], isNamed: false)[0] ?? null;
             if ($problem !== null) {
-                throw new FormatError("/movements/$at/$problem->place", lcfirst($problem->says));
+                throw FormatError::at("/movements/$at/$problem->place", lcfirst($problem->says));
             }
         }
         $this->planner->with($document)->readNew($document);
@@ -113,7 +113,7 @@ final readonly class ClassFile
             if ($like !== [] && !array_key_exists($person['id'], $same)) {
                 $asks[] = ['key' => $person['id'], 'name' => $person['name'], 'like' => $like];
             } elseif ($id !== null) {
-                $members[] = $known->has($id) ? $id : throw new FormatError('', 'somebody you chose is not here any more. Please open the file again.');
+                $members[] = $known->has($id) ? $id : throw FormatError::at('', 'somebody you chose is not here any more. Please open the file again.');
             }
         }
         if ($asks !== []) {

@@ -128,7 +128,7 @@ final readonly class MovementsFile
         try {
             $file = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
         } catch (JsonException $damaged) {
-            throw new FormatError('the document', 'this is not a whole JSON file: ' . lcfirst($damaged->getMessage()) . '.');
+            throw FormatError::at('the document', 'this is not a whole JSON file: ' . lcfirst($damaged->getMessage()) . '.');
         }
         if (is_array($file)) {
             PlainText::check($file);

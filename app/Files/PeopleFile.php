@@ -87,7 +87,7 @@ final readonly class PeopleFile
             }
         }
         if (str_contains($bytes, "\0")) {
-            throw new FormatError('the file', 'this is not a text file. Save the table as CSV and try again.');
+            throw FormatError::at('the file', 'this is not a text file. Save the table as CSV and try again.');
         }
         $isUtf8 = mb_check_encoding($bytes, 'UTF-8');
 
@@ -111,10 +111,10 @@ final readonly class PeopleFile
             }
         }
         if (count($rows) - 1 > self::MOST_ROWS) {
-            throw new FormatError('the file', sprintf('this table has %s rows; a group takes up to %d. Please split it.', number_format(count($rows) - 1), self::MOST_ROWS));
+            throw FormatError::at('the file', sprintf('this table has %s rows; a group takes up to %d. Please split it.', number_format(count($rows) - 1), self::MOST_ROWS));
         }
         if (count($rows) < 2) {
-            throw new FormatError('the file', 'there is no table in it. The first row names the columns, such as Name, Base, Notes; each further row is a person.');
+            throw FormatError::at('the file', 'there is no table in it. The first row names the columns, such as Name, Base, Notes; each further row is a person.');
         }
 
         return $rows;
@@ -248,7 +248,7 @@ final readonly class PeopleFile
     private function cards(string $text): array
     {
         if (substr_count($text, 'BEGIN:VCARD') > self::MOST_ROWS) {
-            throw new FormatError('the file', sprintf('a group takes up to %d people. Please split the file.', self::MOST_ROWS));
+            throw FormatError::at('the file', sprintf('a group takes up to %d people. Please split the file.', self::MOST_ROWS));
         }
         $rows = [];
         foreach (preg_split('/(?=BEGIN:VCARD)/', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $card) {

@@ -28,7 +28,7 @@ final class Schemas
         if ($result !== null) {
             $deepest = self::deepest($result);
             $path = '/' . implode('/', $deepest->data()->fullPath());
-            throw new FormatError($path === '/' ? 'the document' : $path, self::words($deepest));
+            throw FormatError::at($path === '/' ? 'the document' : $path, self::words($deepest));
         }
     }
 

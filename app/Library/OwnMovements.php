@@ -14,7 +14,9 @@ use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
 use KindChair\Movement\ImpliedTraits;
 use KindChair\Movement\Movement;
+use KindChair\Movement\MovementKind;
 use KindChair\Movement\MovementTrait;
+use KindChair\Movement\View;
 use KindChair\Review\MovementProblem;
 use KindChair\Review\MovementReview;
 
@@ -179,11 +181,11 @@ final readonly class OwnMovements
             'id' => '',
             'names' => ['plain' => ''],
             'regions' => ['shoulders'],
-            'kind' => 'mobilise',
+            'kind' => MovementKind::Mobilise->value,
             'aim' => '',
             'laterality' => ['sides' => 'together', 'means' => 'limb'],
-            'facing' => 'front',
-            'view' => 'front',
+            'facing' => View::Front->value,
+            'view' => View::Front->value,
             'steps' => [$step('in', 'in'), $step('out', 'out')],
             'variations' => [$variation('gentle', 'Half of it', 1), $variation('full', 'As far as is easy', 2)],
             'usual' => 'full',

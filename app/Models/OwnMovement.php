@@ -48,7 +48,11 @@ final class OwnMovement extends Model
     /** @return array<string, mixed> what is being worked on, or else what was kept last */
     public function working(): array
     {
-        return $this->draft ?? $this->versions()->where('number', $this->number)->firstOrFail()->document;
+        $document = $this->draft ?? $this->versions()->where('number', $this->number)->firstOrFail()->document;
+        // Drafts stored earlier have nothing where a line was left empty.
+        array_walk_recursive($document, static fn (mixed &$value): mixed => $value ??= '');
+
+        return $document;
     }
 
     /** @param array<string, mixed> $document sound in form and meaning */

@@ -58,7 +58,7 @@ final readonly class ClassPlanner
         $plan = $this->read($document);
         $count = count($plan->entries());
         if ($count > ClassPlan::MOST_ENTRIES) {
-            throw new FormatError('', sprintf('this class has %d movements; one holds up to %d. Please plan it as two.', $count, ClassPlan::MOST_ENTRIES));
+            throw FormatError::at('', sprintf('this class has %d movements; one holds up to %d. Please plan it as two.', $count, ClassPlan::MOST_ENTRIES));
         }
 
         return $plan;

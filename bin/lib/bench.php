@@ -6,6 +6,8 @@ declare(strict_types=1);
  * Measures what teachers wait for, and prints medians. Called by bin/bench.
  */
 
+use KindChair\Place\Door;
+use KindChair\Place\LayoutShape;
 use App\Planning\ClassPlanner;
 use App\Http\Controllers\ClassController;
 use App\Models\SeatedClass;
@@ -21,6 +23,7 @@ use KindChair\Place\Arrangement;
 use KindChair\Place\Clearance;
 use KindChair\Place\Room;
 use KindChair\Place\SeatKind;
+use KindChair\Place\Wall;
 use KindChair\Plan\ClassPlan;
 use Tests\Support\Visitor;
 
@@ -116,8 +119,8 @@ $line("who does what: 30 people, $count movements, in core", $median($matrix, 31
 // Forty people in the largest hall and in one that is too small.
 $people40 = array_combine(array_map(static fn (int $at): string => "p$at", range(1, 40)), array_map(static fn (int $at): SeatKind => $at % 9 === 0 ? SeatKind::Wheelchair : SeatKind::Chair, range(1, 40)));
 foreach ([12, 50] as $metres) {
-    $room = new Room($metres * 1000, $metres * 1000, [['wall' => 'back', 'at' => 1500, 'width' => 1200]], []);
-    $line("setting out 40 people in $metres x $metres m, in core", $median(static fn () => Arrangement::of($room, new Clearance(1800, 900, 900), 'arc', $people40), 3), 'ms', 1000);
+    $room = new Room($metres * 1000, $metres * 1000, [new Door(Wall::Back, 1500, 1200)], []);
+    $line("setting out 40 people in $metres x $metres m, in core", $median(static fn () => Arrangement::of($room, new Clearance(1800, 900, 900), LayoutShape::Arc, $people40), 3), 'ms', 1000);
 }
 
 $visitor = (new Visitor($argv[1]))->enterDemo();

@@ -13,9 +13,11 @@ use App\Planning\DoneVersions;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use KindChair\Format\Node;
+use KindChair\Format\PlaceReader;
 use KindChair\Place\Clearance;
 use KindChair\Place\FloorPlan;
-use KindChair\Place\Room;
+use KindChair\Place\LayoutShape;
 use KindChair\Place\SeatKind;
 use KindChair\Timeline\Beat;
 
@@ -82,11 +84,11 @@ final class DemoSeeder extends Seeder
         foreach ($planner->group($group)->people as $person) {
             $people[$person->id] = SeatKind::for($person->base);
         }
-        $plan = FloorPlan::arrange(new Room(...$room), new Clearance(1800, 900, 0), 'arc', $people);
+        $plan = FloorPlan::arrange(PlaceReader::room(Node::root($room)), new Clearance(1800, 900, 0), LayoutShape::Arc, $people);
 
         return [
             'room' => $room,
-            'layouts' => [(string) $group->id => ['shape' => 'arc'] + $plan->toArray()],
+            'layouts' => [(string) $group->id => ['shape' => LayoutShape::Arc->value] + $plan->toArray()],
             'chairs' => [['name' => 'Waiting-room chair', 'height' => 460, 'depth' => 430], ['name' => 'Armchair', 'height' => 440, 'depth' => 480, 'armrest' => 260]],
             'pieces' => [['name' => 'block', 'height' => 50, 'count' => 6], ['name' => 'timetable', 'height' => 22, 'count' => 8]],
             'kit' => ['cushion' => 6, 'strap' => 2, 'block' => 4, 'ball' => 0],

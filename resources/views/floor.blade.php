@@ -21,8 +21,8 @@
         <svg class="floor" viewBox="-300 -300 {{ $room->width + 600 }} {{ $room->depth + 600 }}" role="img" aria-label="Room from above">
             <rect width="{{ $room->width }}" height="{{ $room->depth }}" fill="none" stroke="#111" stroke-width="70" />
             @foreach ($room->doors as $door)
-                @php($along = in_array($door['wall'], ['front', 'back'], true))
-                <rect x="{{ $along ? $door['at'] - $door['width'] / 2 : ($door['wall'] === 'left' ? -60 : $room->width - 60) }}" y="{{ $along ? ($door['wall'] === 'front' ? -60 : $room->depth - 60) : $door['at'] - $door['width'] / 2 }}" width="{{ $along ? $door['width'] : 120 }}" height="{{ $along ? 120 : $door['width'] }}" fill="#fff" stroke="#111" stroke-width="20" />
+                @php($along = $door->wall->runsAcross())
+                <rect x="{{ $along ? $door->at - $door->width / 2 : ($door->wall === KindChair\Place\Wall::Left ? -60 : $room->width - 60) }}" y="{{ $along ? ($door->wall === KindChair\Place\Wall::Front ? -60 : $room->depth - 60) : $door->at - $door->width / 2 }}" width="{{ $along ? $door->width : 120 }}" height="{{ $along ? 120 : $door->width }}" fill="#fff" stroke="#111" stroke-width="20" />
             @endforeach
             @foreach ($room->fixed as $thing)
                 <rect x="{{ $thing['x'] }}" y="{{ $thing['y'] }}" width="{{ $thing['width'] }}" height="{{ $thing['depth'] }}" fill="#eee" stroke="#777" stroke-width="20" />

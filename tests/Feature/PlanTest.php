@@ -120,7 +120,7 @@ final class PlanTest extends AppTestCase
         $plan['sections'][1]['entries'][0]['dose'] = ['breaths' => 0];
         $this->save($plan)->assertUnprocessable()->assertJsonPath('place', '/sections/1/entries/0/dose');
         $plan['sections'][1]['entries'][0] = self::entry('a', 'leap', 'full');
-        $this->save($plan)->assertUnprocessable()->assertJsonPath('expected', 'there is no movement "leap" in this library.');
+        $this->save($plan)->assertUnprocessable()->assertJsonPath('expected', 'there is no movement "leap".');
         $this->assertSame(1, $this->class->revisions()->count());
     }
 

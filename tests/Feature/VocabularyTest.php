@@ -12,14 +12,23 @@ use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Breath\Breath;
 use KindChair\Fit\Mark;
+use KindChair\Movement\AngleRole;
 use KindChair\Movement\Base;
+use KindChair\Movement\MovementKind;
 use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
+use KindChair\Movement\SideMeaning;
 use KindChair\Movement\Sides;
+use KindChair\Movement\View;
 use KindChair\People\ClearanceState;
+use KindChair\People\Confidence;
 use KindChair\People\Pace;
+use KindChair\People\WeakLimbDoes;
+use KindChair\Place\LayoutShape;
 use KindChair\Place\SeatKind;
+use KindChair\Place\Wall;
+use KindChair\Plan\School;
 use KindChair\Plan\SectionKind;
 use KindChair\Review\Severity;
 use KindChair\Timeline\BeatKind;
@@ -35,23 +44,32 @@ final class VocabularyTest extends TestCase
     /** @var array<string, class-string<UnitEnum>> */
     private const ENUMS = [
         'ageBand' => AgeBand::class,
+        'angleRole' => AngleRole::class,
         'base' => Base::class,
         'beatKind' => BeatKind::class,
         'breath' => Breath::class,
         'clearance' => ClearanceState::class,
+        'confidence' => Confidence::class,
         'findingKind' => Severity::class,
         'jointAction' => JointAction::class,
+        'layoutShape' => LayoutShape::class,
         'limb' => Limb::class,
         'mark' => Mark::class,
+        'movementKind' => MovementKind::class,
         'pace' => Pace::class,
         'phase' => Phase::class,
         'position' => Position::class,
         'region' => Region::class,
+        'regionOrder' => School::class,
         'seatKind' => SeatKind::class,
         'sectionKind' => SectionKind::class,
         'side' => Side::class,
+        'sideMeaning' => SideMeaning::class,
         'sides' => Sides::class,
         'trait' => MovementTrait::class,
+        'view' => View::class,
+        'wall' => Wall::class,
+        'weakLimbDoes' => WeakLimbDoes::class,
         'zone' => Zone::class,
     ];
 

@@ -48,6 +48,6 @@ abstract class PlanFileCommand extends Command
     {
         $contents = is_file($path) ? file_get_contents($path) : false;
 
-        return $contents === false ? throw new FormatError($path, 'there is no file to read here.') : $contents;
+        return $contents === false ? throw FormatError::at($path, 'there is no file to read here.') : $contents;
     }
 }

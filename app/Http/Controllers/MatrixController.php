@@ -17,7 +17,7 @@ use KindChair\Figure\Figure;
 use KindChair\Fit\Asked;
 use KindChair\Fit\Chooser;
 use KindChair\Movement\MovementTrait;
-use KindChair\People\WeakLimb;
+use KindChair\People\WeakLimbDoes;
 
 /** Who does what in a whole class, on the screen and on paper, and what the teacher chooses otherwise. */
 final class MatrixController
@@ -92,10 +92,10 @@ final class MatrixController
             $version = $review->versions[$entry->id][(int) $at];
             $movement = $version->movement === null ? null : $this->planner->movement($version->movement);
             $variation = $movement === null ? null : $movement->variation((string) $version->variation);
-            $named = ($version->sides['left'] ?? null) === WeakLimb::ABLE_SIDE ? Side::Right : Side::Left;
+            $named = ($version->sides['left'] ?? null) === WeakLimbDoes::AbleSide ? Side::Right : Side::Left;
             $drawn = $variation?->heldTo($version->caps);
             foreach ($person->weakLimbs as $weak) {
-                if (($version->sides[$weak->side->value] ?? null) === WeakLimb::RESTS) {
+                if (($version->sides[$weak->side->value] ?? null) === WeakLimbDoes::Rests) {
                     $drawn = $drawn?->resting($weak->limb, $weak->side, $named);
                 }
             }

@@ -25,9 +25,11 @@ use KindChair\Figure\Sketch;
 use KindChair\Format\Craft;
 use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
+use KindChair\Movement\AngleRole;
 use KindChair\Movement\Base;
 use KindChair\Movement\Position;
 use KindChair\Movement\Sides;
+use KindChair\Movement\View;
 use KindChair\People\Group;
 use KindChair\Review\MovementProblem;
 
@@ -139,11 +141,11 @@ final class OwnMovementController
             'angles' => ['present', 'array'],
             'position' => ['required', Rule::enum(Position::class)],
             'base' => ['required', Rule::enum(Base::class)],
-            'view' => ['required', Rule::in(['front', 'side'])],
+            'view' => ['required', Rule::enum(View::class)],
             'sides' => ['required', Rule::enum(Sides::class)],
             'side' => ['required', Rule::enum(Side::class)],
             'joint' => ['nullable', Rule::enum(Joint::class)],
-            'role' => ['nullable', Rule::in(['work', 'other', 'both', 'mid', 'towards', 'away'])],
+            'role' => ['nullable', Rule::enum(AngleRole::class)],
             'action' => ['nullable', Rule::enum(JointAction::class)],
             'group' => ['nullable', 'integer'],
             'age' => ['nullable', Rule::enum(AgeBand::class)],
@@ -153,8 +155,7 @@ final class OwnMovementController
         $role = $asked['role'] ?? null;
         $action = isset($asked['action']) ? JointAction::from($asked['action']) : null;
         $seat = Seat::of(Base::from($asked['base']), Position::from($asked['position']));
-        $view = $asked['view'] === 'front' ? 'front' : 'side';
-        $sketch = Sketch::of($angles, $seat, $view, Sides::from($asked['sides']), Side::from($asked['side']), $joint, $role);
+        $sketch = Sketch::of($angles, $seat, View::from($asked['view']), Sides::from($asked['sides']), Side::from($asked['side']), $joint, $role);
         $group = isset($asked['group']) ? $planner->group($teacher->groups()->with('people')->findOrFail((int) $asked['group'])) : Group::nobody();
         $actions = [];
         foreach ($joint === null || $role === null ? [] : JointAction::cases() as $one) {

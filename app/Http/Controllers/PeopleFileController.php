@@ -52,7 +52,7 @@ final class PeopleFileController
                 $person = $rows[$at]['person'] ?? null;
                 $same = $asked['same'][$at] ?? null;
                 if ($same !== null) {
-                    $known->has((int) $same) ?: throw new FormatError('', 'somebody you chose is not here any more. Please open the file again.');
+                    $known->has((int) $same) ?: throw FormatError::at('', 'somebody you chose is not here any more. Please open the file again.');
                     $group->people()->syncWithoutDetaching([(int) $same]);
                     ++$added;
                 } elseif ($person !== null) {

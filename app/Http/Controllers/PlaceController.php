@@ -13,8 +13,8 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
 use Illuminate\View\View;
-use InvalidArgumentException;
 use KindChair\Format\FormatError;
 use KindChair\Format\Node;
 use KindChair\Format\PlaceReader;
@@ -23,6 +23,8 @@ use KindChair\People\Piece;
 use KindChair\People\Seating;
 use KindChair\Place\Arrangement;
 use KindChair\Place\Clearance;
+use KindChair\Place\InvalidPlace;
+use KindChair\Place\LayoutShape;
 use KindChair\Place\Room;
 use KindChair\Place\SeatKind;
 
@@ -72,7 +74,7 @@ final class PlaceController
         $asked = $request->validate([
             'room' => ['required', 'array'],
             'class' => ['required', 'integer'],
-            'shape' => ['required', 'in:arc,rows,circle'],
+            'shape' => ['required', Rule::enum(LayoutShape::class)],
             'layout' => ['nullable', 'array'],
         ]);
         $class = $teacher->classes()->with(['group.people', 'venue'])->findOrFail((int) $asked['class']);
@@ -88,9 +90,9 @@ final class PlaceController
                 $people[$person->id] = SeatKind::for($person->base);
             }
             try {
-                $arranged = Arrangement::of($room, $clearance, $asked['shape'], $people);
-            } catch (InvalidArgumentException $tooMany) {
-                throw new FormatError('', $tooMany->getMessage());
+                $arranged = Arrangement::of($room, $clearance, LayoutShape::from($asked['shape']), $people);
+            } catch (InvalidPlace $tooMany) {
+                throw FormatError::at('', $tooMany->getMessage());
             }
             [$plan, $gave] = [$arranged->plan, $arranged->gave];
         }

@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use KindChair\Format\Craft;
 use KindChair\Format\Node;
+use KindChair\People\Confidence;
 
 /** Precautions that a teacher adds, in the form of the shipped ones. */
 final class PrecautionController
@@ -34,7 +35,7 @@ final class PrecautionController
             'code' => $request->filled('code') ? $request->string('code')->toString() : 'own-' . Str::lower(Str::random(6)),
         ];
         $document['source'] = ($document['source'] ?? '') === '' ? 'My own practice' : $document['source'];
-        $document['confidence'] ??= 'low';
+        $document['confidence'] ??= Confidence::Low->value;
         $schemas->check('precautions', $document, '#/$defs/precaution');
         Craft::precaution(Node::root($document));
         abort_unless(str_starts_with($document['code'], 'own-'), 422, 'Shipped precautions stay as they are; please add one of your own.');

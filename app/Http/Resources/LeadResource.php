@@ -107,7 +107,7 @@ final readonly class LeadResource
             'name' => $movement->name(),
             'variation' => $variation->name,
             'zone' => $movement->mainRegion()?->zone()->value,
-            'facing' => $movement->facing,
+            'facing' => $movement->facing->value,
             'sides' => $movement->laterality->sides->value,
             'figure' => FigureBook::usual($movement->id, $variation),
             'props' => array_map($this->planner->propName(...), $variation->props),

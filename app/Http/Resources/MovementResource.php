@@ -15,6 +15,7 @@ use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementTrait;
+use KindChair\Movement\SideMeaning;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\People\Precaution;
@@ -35,12 +36,12 @@ final readonly class MovementResource
             'id' => $movement->id,
             'names' => $movement->names,
             'aim' => $movement->aim,
-            'kind' => $movement->kind,
+            'kind' => $movement->kind->value,
             'zone' => $movement->mainRegion()?->zone()->value,
             'regions' => array_map(static fn (Region $region): string => $region->plainName(), $movement->regions),
             'sides' => $movement->laterality->sides->value,
             'ways' => self::ways($movement),
-            'facing' => $movement->facing,
+            'facing' => $movement->facing->value,
             'usual' => $movement->usualVariation,
             'dose' => MovementCardResource::dose($movement->doses->usual),
             'doses' => [
@@ -94,10 +95,10 @@ final readonly class MovementResource
     {
         $laterality = $movement->laterality;
         $means = match ($laterality->means) {
-            'direction' => 'the way one goes',
-            'lengthened' => 'the side that grows long',
-            'in-front' => 'the limb in front or on top',
-            default => 'the limb that works',
+            SideMeaning::Direction => 'the way one goes',
+            SideMeaning::Lengthened => 'the side that grows long',
+            SideMeaning::InFront => 'the limb in front or on top',
+            SideMeaning::Limb => 'the limb that works',
         };
 
         return array_values(array_filter([

@@ -43,7 +43,7 @@ final readonly class SheetResource
                     'figure' => Figure::of($movement, $variation, $variation->mainBase(), Side::Left),
                     'isSided' => $movement->laterality->isSided(),
                     'props' => array_map(fn (string $id): string => $this->planner->propName($id), $variation->props),
-                    'facing' => $movement->facing,
+                    'facing' => $movement->facing->value,
                     'note' => $entry->note,
                     'lines' => $lines[$entry->id] ?? [],
                 ];

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace KindChair\Body;
 
-use InvalidArgumentException;
-
 /** The comfortable range of one joint action, in degrees. */
 final readonly class JointRange
 {
+    /** @throws InvalidRange */
     public function __construct(public int $from, public int $to)
     {
         if ($from < 0 || $to < $from || $to > 180) {
-            throw new InvalidArgumentException("A joint range runs from 0 to 180 degrees, lower end first; got $from to $to.");
+            throw InvalidRange::runsFromTo($from, $to);
         }
     }
 

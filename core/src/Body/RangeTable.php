@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Body;
 
-use InvalidArgumentException;
-
 /**
  * Joint ranges in degrees: the normal range and the planning default for each age band.
  *
@@ -21,7 +19,7 @@ final readonly class RangeTable
         foreach (JointAction::cases() as $action) {
             foreach (AgeBand::cases() as $band) {
                 if (!isset($ranges[$action->value][$band->value])) {
-                    throw new InvalidArgumentException("The range table has no value for {$action->value} at {$band->value}.");
+                    throw InvalidRange::isMissing($action, $band);
                 }
             }
         }

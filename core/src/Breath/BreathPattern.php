@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Breath;
 
-use InvalidArgumentException;
-
 /** Lengths of one breath, each in tenths of a second. */
 final readonly class BreathPattern
 {
@@ -18,10 +16,10 @@ final readonly class BreathPattern
         public int $holdEmpty,
     ) {
         if ($in < 10 || $out < 10 || $in > 150 || $out > 150) {
-            throw new InvalidArgumentException("The in-breath and the out-breath of \"$name\" take 1 to 15 seconds each.");
+            throw InvalidBreath::breathTakes($name, $in, $out);
         }
         if ($holdFull < 0 || $holdEmpty < 0 || $holdFull > 100 || $holdEmpty > 100) {
-            throw new InvalidArgumentException("A pause in \"$name\" takes 0 to 10 seconds.");
+            throw InvalidBreath::pauseTakes($name, $holdFull, $holdEmpty);
         }
     }
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Breath;
 
-use OutOfBoundsException;
-
 /** The shipped breath patterns. */
 final readonly class PatternBook
 {
@@ -18,11 +16,10 @@ final readonly class PatternBook
         $this->byId = array_column($patterns, null, 'id');
     }
 
+    /** @throws UnknownPattern */
     public function get(string $id): BreathPattern
     {
-        return $this->byId[$id] ?? throw new OutOfBoundsException(
-            "There is no breath pattern \"$id\"; there are: " . implode(', ', array_keys($this->byId)) . '.',
-        );
+        return $this->byId[$id] ?? throw UnknownPattern::withId($id, array_keys($this->byId));
     }
 
     public function has(string $id): bool

@@ -9,6 +9,7 @@ use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Sides;
+use KindChair\Movement\View;
 
 /** The way that the moving part takes, drawn a little outside of it. */
 final readonly class Arrow
@@ -29,7 +30,7 @@ final readonly class Arrow
         if ($zone === null) {
             return [];
         }
-        $both = $movement->laterality->sides === Sides::Together && $scene->view === 'front' && !in_array($zone, [Zone::Head, Zone::Back], true);
+        $both = $movement->laterality->sides === Sides::Together && $scene->view === View::Front && !in_array($zone, [Zone::Head, Zone::Back], true);
         $way = [];
         if ($movement->laterality->directions === null) {
             foreach (self::ALONG as $share) {
@@ -50,14 +51,14 @@ final readonly class Arrow
     {
         $project = $scene->projection();
         $turn = $end->towardsRight(JointAction::TrunkTurn) + $end->towardsRight(JointAction::NeckTurn);
-        if ($scene->view === 'front' && abs($turn) > 5 && in_array($zone, [Zone::Head, Zone::Back], true)) {
+        if ($scene->view === View::Front && abs($turn) > 5 && in_array($zone, [Zone::Head, Zone::Back], true)) {
             $way = $turn > 0 ? 1 : -1;
 
             return self::arc($project($moved->point('head')), 13.0, -90 - 42 * $way, -90 + 42 * $way);
         }
         $traced = self::traced($zone, $end, $side);
         if ($movement->laterality->directions !== null) {
-            $right = $side === Side::Right && $scene->view === 'front';
+            $right = $side === Side::Right && $scene->view === View::Front;
 
             return self::arc($project($moved->point($traced)), 9.0, $right ? 20 : -200, $right ? -230 : 50);
         }

@@ -10,6 +10,7 @@ use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Sides;
+use KindChair\Movement\View;
 
 /** Draws a skeleton as a body whose moving parts take the colour of their region. */
 final readonly class Body
@@ -31,30 +32,26 @@ final readonly class Body
     private const BEHIND = -4.0;
 
     /**
-     * @param 'front'|'side' $view
      * @param list<string> $moving parts that take the region's colour
      */
-    private function __construct(private string $view, private Side $near, private array $moving)
+    private function __construct(private View $view, private Side $near, private array $moving)
     {
     }
 
-    /** @param 'front'|'side' $view */
-    public static function of(Movement $movement, string $view, Side $side): self
+    public static function of(Movement $movement, View $view, Side $side): self
     {
-        return new self($view, $view === 'side' ? $side : Side::Right, self::movingParts($movement, $side));
+        return new self($view, $view === View::Side ? $side : Side::Right, self::movingParts($movement, $side));
     }
 
     /**
-     * @param 'front'|'side' $view
      * @param list<string> $moving parts to tell apart
      */
-    public static function accenting(string $view, Side $side, array $moving): self
+    public static function accenting(View $view, Side $side, array $moving): self
     {
-        return new self($view, $view === 'side' ? $side : Side::Right, $moving);
+        return new self($view, $view === View::Side ? $side : Side::Right, $moving);
     }
 
-    /** @param 'front'|'side' $view */
-    public static function atRest(string $view): self
+    public static function atRest(View $view): self
     {
         return new self($view, Side::Left, []);
     }
@@ -78,7 +75,7 @@ final readonly class Body
         $shoulders = in_array('shoulders', $this->moving, true)
             ? [new Shape('line', 'moving', [...$flat('shoulder-left'), ...$flat('chest'), ...$flat('shoulder-right')], 5.6)]
             : [];
-        if ($this->view === 'side') {
+        if ($this->view === View::Side) {
             $torso = $this->line('torso', 'body', [...$flat('hips'), ...$flat('middle'), ...$flat('chest')], 12.0);
             $nearArm = $this->limb($flat, $this->near, self::ARM, 'body');
             $nearLeg = $this->limb($flat, $this->near, self::LEG, 'body');

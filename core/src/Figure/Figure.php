@@ -9,6 +9,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Position;
 use KindChair\Movement\Variation;
+use KindChair\Movement\View;
 
 /**
  * A person doing a movement, as shapes in a box of 100 x 100: where it starts as a shadow, the furthest
@@ -46,7 +47,7 @@ final readonly class Figure
     public static function atRest(Base $base): self
     {
         $seat = Seat::of($base, $base === Base::Standing ? Position::Standing : Position::Upright);
-        $view = $seat === Seat::Chair ? 'front' : 'side';
+        $view = $seat === Seat::Chair ? View::Front : View::Side;
         $skeleton = Skeleton::of(Pose::of([], $seat), $seat);
 
         return new self([

@@ -10,6 +10,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Position;
 use KindChair\Movement\Variation;
+use KindChair\Movement\View;
 
 /** One variation on one seat, seen from one side: its poses and how they fall on the page. */
 final readonly class Scene
@@ -20,10 +21,9 @@ final readonly class Scene
     private const LOOKS_SAME = 12.0;
 
     /**
-     * @param 'front'|'side' $view
      * @param array<string, Pose> $poses by step id
      */
-    private function __construct(public Seat $seat, public string $view, private bool $isWide, private array $poses)
+    private function __construct(public Seat $seat, public View $view, private bool $isWide, private array $poses)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class Scene
             $poses[$step->id] = Pose::of($variation->angles[$step->id]->on($side), $seat, $isWide);
         }
         $view = match ($seat) {
-            Seat::Bed, Seat::Sideways => 'side',
+            Seat::Bed, Seat::Sideways => View::Side,
             default => $movement->view,
         };
 
@@ -80,12 +80,11 @@ final readonly class Scene
     }
 
     /**
-     * @param 'front'|'side' $view
      * @return Closure(Vector): array{float, float} a point of the room on the page
      */
-    public static function project(string $view, Seat $seat): Closure
+    public static function project(View $view, Seat $seat): Closure
     {
-        if ($view === 'side') {
+        if ($view === View::Side) {
             [$x, $y, $scale] = match ($seat) {
                 Seat::Standing => [36.0, 52.0, 0.84],
                 Seat::Bed => [46.0, 64.0, 1.0],

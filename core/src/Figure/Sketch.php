@@ -10,6 +10,7 @@ use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Sides;
+use KindChair\Movement\View;
 
 /**
  * A pose to be set on the figure itself: its shapes, a handle for each joint, and for one chosen angle the
@@ -25,19 +26,17 @@ final readonly class Sketch
     /** Degrees between two places of a track. */
     private const TRACK_STEP = 3;
 
-    /** @param 'front'|'side' $view */
     private function __construct(
         private Angles $angles,
         private Seat $seat,
         private Side $named,
         private Sides $sides,
         private Body $body,
-        private string $view,
+        private View $view,
     ) {
     }
 
-    /** @param 'front'|'side' $view */
-    public static function of(Angles $angles, Seat $seat, string $view, Sides $sides, Side $named, ?Joint $chosen, ?string $role): self
+    public static function of(Angles $angles, Seat $seat, View $view, Sides $sides, Side $named, ?Joint $chosen, ?string $role): self
     {
         $moving = match (true) {
             $chosen === null => [],

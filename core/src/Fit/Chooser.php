@@ -8,15 +8,18 @@ use KindChair\Body\JointAction;
 use KindChair\Body\JointRange;
 use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
+use KindChair\Movement\AngleRole;
 use KindChair\Movement\Base;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\MovementTrait;
+use KindChair\Movement\SideMeaning;
 use KindChair\Movement\Variation;
 use KindChair\People\Participant;
 use KindChair\People\TraitLimit;
 use KindChair\People\WeakLimb;
+use KindChair\People\WeakLimbDoes;
 
 /**
  * Chooses for a person the variation that keeps most of a movement and breaks nothing:
@@ -247,7 +250,7 @@ final class Chooser
     /**
      * Holds every angle to the person's range, on the side on which they do it.
      *
-     * @return array{caps: list<JointAngle>, sides: array<string, string>, why: list<string>, refused: list<string>}
+     * @return array{caps: list<JointAngle>, sides: array<string, WeakLimbDoes>, why: list<string>, refused: list<string>}
      */
     private function reach(Participant $person, Asked $asked, Movement $movement, Variation $variation): array
     {
@@ -260,7 +263,7 @@ final class Chooser
             $angles = $variation->reach($named);
             $mirrored = $this->leadsWithWeakLimb($person, $movement, $variation, $named);
             if ($mirrored !== null) {
-                $sides[$named->value] = WeakLimb::ABLE_SIDE;
+                $sides[$named->value] = WeakLimbDoes::AbleSide;
                 $why[] = "The {$named->value} {$mirrored->limb->value} is weak; the {$named->other()->value} does it both times.";
                 $angles = $variation->reach($named->other());
             }
@@ -268,12 +271,12 @@ final class Chooser
                 $limb = $angle->limb;
                 $weak = $limb !== null && $angle->side !== null ? $person->weak($limb, $angle->side) : null;
                 if ($weak !== null && $angle->degrees > 0) {
-                    if ($weak->does !== WeakLimb::ASSISTED) {
-                        $sides[$weak->side->value] ??= WeakLimb::RESTS;
+                    if ($weak->does !== WeakLimbDoes::Assisted) {
+                        $sides[$weak->side->value] ??= WeakLimbDoes::Rests;
                         $why[] = "The {$weak->side->value} {$weak->limb->value} is weak and rests." . (isset($movement->oneLimb[$weak->limb->value]) ? ' ' . $movement->oneLimb[$weak->limb->value] : '');
                         continue;
                     }
-                    $sides[$weak->side->value] = WeakLimb::ASSISTED;
+                    $sides[$weak->side->value] = WeakLimbDoes::Assisted;
                     $why[] = "The {$weak->side->value} {$weak->limb->value} is weak; the other hand carries it.";
                 }
                 ++$kept;
@@ -333,14 +336,14 @@ final class Chooser
     /** The weak limb that would lead this side, when its owner uses the able side in its place. */
     private function leadsWithWeakLimb(Participant $person, Movement $movement, Variation $variation, Side $named): ?WeakLimb
     {
-        if (!$movement->laterality->isSided() || $movement->laterality->means !== 'limb') {
+        if (!$movement->laterality->isSided() || $movement->laterality->means !== SideMeaning::Limb) {
             return null;
         }
         foreach ($variation->angles as $angles) {
-            foreach (array_keys($angles->byRole['work'] ?? []) as $action) {
+            foreach (array_keys($angles->byRole[AngleRole::Work->value] ?? []) as $action) {
                 $limb = JointAction::from($action)->joint()->limb();
                 $weak = $limb === null ? null : $person->weak($limb, $named);
-                if ($weak?->does === WeakLimb::ABLE_SIDE) {
+                if ($weak?->does === WeakLimbDoes::AbleSide) {
                     return $weak;
                 }
             }
@@ -413,7 +416,7 @@ final class Chooser
     }
 
     /**
-     * @param array{caps: list<JointAngle>, sides: array<string, string>, why: list<string>, refused: list<string>} $reach
+     * @param array{caps: list<JointAngle>, sides: array<string, WeakLimbDoes>, why: list<string>, refused: list<string>} $reach
      * @return array<string, string> what is different, by what makes it so
      */
     private function words(
@@ -438,8 +441,8 @@ final class Chooser
         }
         foreach ($reach['sides'] as $side => $does) {
             $words["side-$side"] = match ($does) {
-                WeakLimb::ABLE_SIDE => Side::from($side)->other()->value . ' side both times',
-                WeakLimb::ASSISTED => "other hand helps the $side",
+                WeakLimbDoes::AbleSide => Side::from($side)->other()->value . ' side both times',
+                WeakLimbDoes::Assisted => "other hand helps the $side",
                 default => "$side rests",
             };
         }

@@ -7,7 +7,7 @@ namespace KindChair\Fit;
 use KindChair\Body\Side;
 use KindChair\Movement\Movement;
 use KindChair\People\Group;
-use KindChair\People\WeakLimb;
+use KindChair\People\WeakLimbDoes;
 use KindChair\Timeline\TimedPass;
 
 /** Everyone and every movement of a class at a glance: who takes part, for how long, and on which side. */
@@ -79,9 +79,9 @@ final readonly class Matrix
             foreach ($pass->pass->side === null ? Side::cases() : [$pass->pass->side] as $side) {
                 $length = $pass->pass->side === null ? intdiv($pass->length(), 2) : $pass->length();
                 $what = $version->sides[$side->value] ?? null;
-                if ($what === WeakLimb::ABLE_SIDE) {
+                if ($what === WeakLimbDoes::AbleSide) {
                     $does[$side->other()->value] += $length;
-                } elseif ($what !== WeakLimb::RESTS) {
+                } elseif ($what !== WeakLimbDoes::Rests) {
                     $does[$side->value] += $length;
                 }
             }

@@ -67,7 +67,7 @@ final readonly class MovementFacts
             $movement->id,
             $movement->names,
             $movement->aim,
-            $movement->kind,
+            $movement->kind->value,
             $movement->laterality->sides->value,
             $movement->usualVariation,
             $movement->variation($movement->usualVariation)->mainBase(),

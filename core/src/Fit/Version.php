@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Fit;
 
 use KindChair\Movement\JointAngle;
+use KindChair\People\WeakLimbDoes;
 
 /** What one person does for one entry, and why. */
 final readonly class Version
@@ -12,7 +13,7 @@ final readonly class Version
     /**
      * @param string|null $movement the movement done; null when resting or when there is nothing
      * @param list<JointAngle> $caps angles held to this person's range instead of the movement's own
-     * @param array<string, string> $sides what happens on a weak side, by side value: able-side, assisted or rests
+     * @param array<string, WeakLimbDoes> $sides what happens on a weak side, by side value
      * @param int|null $atMost unbroken tenths of a second before a pause
      * @param string $does what to do, in a few words
      * @param string $brief the most telling part of it, to be read at a glance

@@ -16,6 +16,7 @@ use KindChair\Movement\Position;
 use KindChair\Movement\Prop;
 use KindChair\People\AngleLimit;
 use KindChair\People\BreathLimit;
+use KindChair\People\Confidence;
 use KindChair\People\Precaution;
 use KindChair\People\PrecautionBook;
 use KindChair\People\TraitLimit;
@@ -80,7 +81,7 @@ final readonly class Craft
                     $limit->at('actions')->items(),
                 );
                 if ($actions === []) {
-                    throw new FormatError($limit->place, 'expected at least one joint action.');
+                    throw FormatError::isEmpty($limit->place, 'joint action');
                 }
                 $angleLimits[] = $limit->build(static fn (): AngleLimit => new AngleLimit(
                     $actions,
@@ -108,7 +109,7 @@ final readonly class Craft
             $node->maybe('askClinician')?->string(),
             $node->maybe('hasSide')?->bool() ?? false,
             $node->at('source')->string(),
-            $node->at('confidence')->oneOf(['low', 'medium', 'high']),
+            $node->at('confidence')->enum(Confidence::class),
             $unbroken,
             $doseShare,
             $node->maybe('today')?->bool() ?? false,

@@ -16,6 +16,7 @@ use KindChair\People\Pace;
 use KindChair\People\Participant;
 use KindChair\People\PrecautionBook;
 use KindChair\People\WeakLimb;
+use KindChair\People\WeakLimbDoes;
 
 /** Reads people from their open form (schema/group.schema.json). */
 final readonly class GroupReader
@@ -54,7 +55,7 @@ final readonly class GroupReader
             array_map(static fn (Node $weak): WeakLimb => new WeakLimb(
                 $weak->at('limb')->enum(Limb::class),
                 $weak->at('side')->enum(Side::class),
-                $weak->at('does')->oneOf([WeakLimb::ABLE_SIDE, WeakLimb::ASSISTED, WeakLimb::RESTS]),
+                $weak->at('does')->enum(WeakLimbDoes::class),
             ), $node->maybe('weak')?->items() ?? []),
             $node->maybe('notes')?->string() ?? '',
         ));

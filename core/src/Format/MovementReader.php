@@ -7,6 +7,7 @@ namespace KindChair\Format;
 use KindChair\Body\JointAction;
 use KindChair\Body\Region;
 use KindChair\Breath\Breath;
+use KindChair\Movement\AngleRole;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\Caution;
@@ -16,16 +17,20 @@ use KindChair\Movement\Doses;
 use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Laterality;
 use KindChair\Movement\Movement;
+use KindChair\Movement\MovementKind;
 use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
+use KindChair\Movement\SideMeaning;
 use KindChair\Movement\Sides;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
+use KindChair\Movement\View;
 
 /** Reads a movement from its open form (schema/movement.schema.json). */
 final readonly class MovementReader
 {
+    /** @throws FormatError */
     public static function read(Node $node): Movement
     {
         $steps = array_map(self::step(...), $node->at('steps')->items());
@@ -34,7 +39,7 @@ final readonly class MovementReader
             $node->at('variations')->items(),
         );
         if ($variations === []) {
-            throw new FormatError($node->at('variations')->place, 'expected at least one variation.');
+            throw FormatError::isEmpty($node->at('variations')->place, 'variation');
         }
         usort($variations, static fn (Variation $a, Variation $b): int => $a->level <=> $b->level);
         $doses = $node->at('doses');
@@ -47,11 +52,11 @@ final readonly class MovementReader
                 'clinical' => $node->at('names')->maybe('clinical')?->string(),
             ],
             array_map(static fn (Node $region): Region => $region->enum(Region::class), $node->at('regions')->items()),
-            $node->at('kind')->oneOf(['breath', 'mobilise', 'hold', 'strength']),
+            $node->at('kind')->enum(MovementKind::class),
             $node->at('aim')->string(),
             self::laterality($node->at('laterality')),
-            $node->at('facing')->oneOf(['front', 'side']),
-            $node->at('view')->oneOf(['front', 'side']),
+            $node->at('facing')->enum(View::class),
+            $node->at('view')->enum(View::class),
             $steps,
             $variations,
             $node->at('usual')->string(),
@@ -71,11 +76,12 @@ final readonly class MovementReader
         ));
     }
 
+    /** @throws FormatError */
     public static function dose(Node $node): Dose
     {
         $given = array_filter(DoseUnit::cases(), static fn (DoseUnit $unit): bool => $node->has($unit->value));
         if (count($given) !== 1) {
-            throw new FormatError($node->place, 'expected exactly one of: repetitions, breaths, seconds.');
+            throw FormatError::at($node->place, 'expected exactly one of: ' . implode(', ', array_column(DoseUnit::cases(), 'value')) . '.');
         }
         $unit = array_values($given)[0];
 
@@ -87,14 +93,14 @@ final readonly class MovementReader
         $directions = $node->maybe('directions');
         $words = $directions?->strings();
         if ($directions !== null && ($words === null || count($words) !== 2)) {
-            throw new FormatError($directions->place, 'expected two directions in words.');
+            throw $directions->expected('two directions in words');
         }
 
         return $node->build(static fn (): Laterality => new Laterality(
             $node->at('sides')->enum(Sides::class),
             $words === null ? null : [$words[0], $words[1]],
             $node->maybe('crossing')?->string(),
-            $node->at('means')->string(),
+            $node->at('means')->enum(SideMeaning::class),
             $node->maybe('directionFirst')?->bool() ?? false,
         ));
     }
@@ -116,16 +122,17 @@ final readonly class MovementReader
         return new Cue($node->at('first')->string(), $node->at('short')->string());
     }
 
+    /** @throws FormatError */
     public static function angles(?Node $node): Angles
     {
         $byRole = [];
         foreach ($node?->members() ?? [] as $role => $actions) {
-            if (!in_array($role, Angles::ROLES, true)) {
-                throw new FormatError($actions->place, 'expected one of: ' . implode(', ', Angles::ROLES) . '.');
+            if (AngleRole::tryFrom($role) === null) {
+                throw FormatError::notOneOf($actions->place, array_column(AngleRole::cases(), 'value'), $role);
             }
             foreach ($actions->members() as $action => $degrees) {
                 if (JointAction::tryFrom($action) === null) {
-                    throw new FormatError($degrees->place, "there is no joint action \"$action\".");
+                    throw FormatError::isUnknown($degrees->place, 'joint action', $action);
                 }
                 if ($degrees->int() < 0 || $degrees->int() > 180) {
                     throw $degrees->expected('0 to 180 degrees');
@@ -151,7 +158,7 @@ final readonly class MovementReader
         }
         $bases = array_map(static fn (Node $base): Base => $base->enum(Base::class), $node->at('bases')->items());
         if ($bases === []) {
-            throw new FormatError($node->at('bases')->place, 'expected at least one base.');
+            throw FormatError::isEmpty($node->at('bases')->place, 'base');
         }
         $forBase = [];
         foreach ($node->maybe('forBase')?->members() ?? [] as $base => $words) {

@@ -26,11 +26,12 @@ final readonly class Node
         return isset($this->object()[$key]);
     }
 
+    /** @throws FormatError */
     public function at(string $key): self
     {
         $object = $this->object();
         if (!array_key_exists($key, $object)) {
-            throw new FormatError($this->place, "\"$key\" is missing.");
+            throw FormatError::isMissing($this->place, $key);
         }
 
         return new self($object[$key], str_starts_with($this->place, '/') ? "$this->place/$key" : "/$key");
@@ -41,17 +42,22 @@ final readonly class Node
         return $this->has($key) ? $this->at($key) : null;
     }
 
-    /** @return array<array-key, mixed> */
+    /**
+     * @return array<array-key, mixed>
+     * @throws FormatError
+     */
     public function object(): array
     {
         return is_array($this->value) ? $this->value : throw $this->expected('an object');
     }
 
+    /** @throws FormatError */
     public function string(): string
     {
         return is_string($this->value) ? $this->value : throw $this->expected('text');
     }
 
+    /** @throws FormatError */
     public function int(): int
     {
         if (is_float($this->value) && floor($this->value) === $this->value) {
@@ -61,17 +67,23 @@ final readonly class Node
         return is_int($this->value) ? $this->value : throw $this->expected('a whole number');
     }
 
+    /** @throws FormatError */
     public function number(): float
     {
         return is_int($this->value) || is_float($this->value) ? (float) $this->value : throw $this->expected('a number');
     }
 
-    /** Seconds in the document, tenths of a second in the answer. */
+    /**
+     * Seconds in the document, tenths of a second in the answer.
+     *
+     * @throws FormatError
+     */
     public function tenths(): int
     {
         return (int) round($this->number() * 10);
     }
 
+    /** @throws FormatError */
     public function bool(): bool
     {
         return is_bool($this->value) ? $this->value : throw $this->expected('true or false');
@@ -82,7 +94,10 @@ final readonly class Node
         return is_string($this->value);
     }
 
-    /** @return list<self> */
+    /**
+     * @return list<self>
+     * @throws FormatError
+     */
     public function items(): array
     {
         if (!is_array($this->value) || !array_is_list($this->value)) {
@@ -96,7 +111,10 @@ final readonly class Node
         return $items;
     }
 
-    /** @return array<string, self> */
+    /**
+     * @return array<string, self>
+     * @throws FormatError
+     */
     public function members(): array
     {
         $members = [];
@@ -107,7 +125,10 @@ final readonly class Node
         return $members;
     }
 
-    /** @return list<string> */
+    /**
+     * @return list<string>
+     * @throws FormatError
+     */
     public function strings(): array
     {
         return array_map(static fn (self $item): string => $item->string(), $this->items());
@@ -117,6 +138,7 @@ final readonly class Node
      * @template T of BackedEnum
      * @param class-string<T> $enum
      * @return T
+     * @throws FormatError
      */
     public function enum(string $enum): BackedEnum
     {
@@ -126,30 +148,19 @@ final readonly class Node
     }
 
     /**
-     * @template T of string
-     * @param list<T> $words
-     * @return T
-     */
-    public function oneOf(array $words): string
-    {
-        $found = array_search($this->string(), $words, true);
-
-        return $found === false ? throw $this->expected('one of: ' . implode(', ', $words)) : $words[$found];
-    }
-
-    /**
      * Builds an object, and tells of a value that it rejects with this place.
      *
      * @template T
      * @param Closure(): T $build
      * @return T
+     * @throws FormatError
      */
     public function build(Closure $build): mixed
     {
         try {
             return $build();
         } catch (InvalidArgumentException|OutOfBoundsException $rejected) {
-            throw new FormatError($this->place, $rejected->getMessage());
+            throw FormatError::at($this->place, $rejected->getMessage());
         }
     }
 
@@ -164,6 +175,6 @@ final readonly class Node
             default => 'something else',
         };
 
-        return new FormatError($this->place, "expected $what, found $got.");
+        return FormatError::expected($this->place, $what, $got);
     }
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace KindChair\Format;
 
 use KindChair\Place\Clearance;
+use KindChair\Place\Door;
 use KindChair\Place\FloorPlan;
 use KindChair\Place\Room;
 use KindChair\Place\Seat;
 use KindChair\Place\SeatKind;
+use KindChair\Place\Wall;
 
 /** Reads rooms and how people sit in them from their open form (schema/place.schema.json). Millimetres. */
 final class PlaceReader
@@ -19,11 +21,11 @@ final class PlaceReader
         return $node->build(static fn (): Room => new Room(
             $node->at('width')->int(),
             $node->at('depth')->int(),
-            array_map(static fn (Node $door): array => [
-                'wall' => $door->at('wall')->oneOf(['front', 'back', 'left', 'right']),
-                'at' => $door->at('at')->int(),
-                'width' => $door->at('width')->int(),
-            ], $node->at('doors')->items()),
+            array_map(static fn (Node $door): Door => new Door(
+                $door->at('wall')->enum(Wall::class),
+                $door->at('at')->int(),
+                $door->at('width')->int(),
+            ), $node->at('doors')->items()),
             array_map(static fn (Node $thing): array => [
                 'name' => $thing->at('name')->string(),
                 'x' => $thing->at('x')->int(),

@@ -26,7 +26,7 @@ final class PlainText
     {
         foreach ($document as $name => $value) {
             if (is_string($value) && !self::is($value) || is_string($name) && !self::is($name)) {
-                throw new FormatError("$place/$name", 'this text has characters that cannot be seen. Please type it anew.');
+                throw FormatError::at("$place/$name", 'this text has characters that cannot be seen. Please type it anew.');
             }
             if (is_array($value)) {
                 self::check($value, "$place/$name");

@@ -11,6 +11,7 @@ use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\PassDose;
 use KindChair\Plan\RegionOrder;
+use KindChair\Plan\School;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
 use KindChair\Plan\Selector;
@@ -84,7 +85,7 @@ final readonly class PlanReader
         );
 
         return $node->build(static fn (): Settings => new Settings(
-            $order === null ? $defaults->order : new RegionOrder($order->string(), $own),
+            $order === null ? $defaults->order : new RegionOrder($order->enum(School::class), $own),
             $node->maybe('firstSide')?->enum(Side::class) ?? $defaults->firstSide,
             $node->maybe('speechRate')?->number() ?? $defaults->speechRate,
             $node->maybe('sideChange')?->tenths() ?? $defaults->sideChange,
@@ -108,7 +109,7 @@ final readonly class PlanReader
     {
         $id = $node->at('movement')->string();
         if (!$this->craft->library->has($id)) {
-            throw new FormatError($node->at('movement')->place, "there is no movement \"$id\" in this library.");
+            throw FormatError::isUnknown($node->at('movement')->place, 'movement', $id);
         }
         $movement = $this->craft->library->get($id);
         $variation = $node->at('variation');

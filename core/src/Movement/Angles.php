@@ -19,9 +19,7 @@ final readonly class Angles
     /** Degrees up to which a limit of the knee means that it cannot straighten. */
     private const KNEE_LACKS = 10;
 
-    public const ROLES = ['work', 'other', 'both', 'mid', 'towards', 'away'];
-
-    /** @param array<string, array<string, int>> $byRole role, then joint action, then degrees */
+    /** @param array<string, array<string, int>> $byRole AngleRole value, then joint action, then degrees */
     public function __construct(public array $byRole)
     {
     }
@@ -31,12 +29,7 @@ final readonly class Angles
     {
         $angles = [];
         foreach ($this->byRole as $role => $actions) {
-            $sides = match ($role) {
-                'work', 'towards' => [$named],
-                'other', 'away' => [$named->other()],
-                'both' => [Side::Left, Side::Right],
-                default => [null],
-            };
+            $sides = AngleRole::from($role)->sides($named);
             foreach ($actions as $action => $degrees) {
                 foreach ($sides as $side) {
                     $angles[] = new JointAngle(JointAction::from($action), $side, $degrees);
@@ -83,15 +76,14 @@ final readonly class Angles
     /** The same with one limb left where it rests. */
     public function resting(Limb $limb, Side $side, Side $named): self
     {
-        $quiet = $side === $named ? 'work' : 'other';
-        $moves = $quiet === 'work' ? 'other' : 'work';
+        $moves = $side === $named ? AngleRole::Other : AngleRole::Work;
         $kept = [];
         foreach ($this->byRole as $role => $actions) {
             foreach ($actions as $action => $degrees) {
-                if (JointAction::from($action)->joint()->limb() !== $limb || $role === $moves) {
+                if (JointAction::from($action)->joint()->limb() !== $limb || $role === $moves->value) {
                     $kept[$role][$action] = $degrees;
-                } elseif ($role === 'both') {
-                    $kept[$moves][$action] = $degrees;
+                } elseif ($role === AngleRole::Both->value) {
+                    $kept[$moves->value][$action] = $degrees;
                 }
             }
         }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Movement;
 
-use InvalidArgumentException;
-
 /** How much of one pass: repetitions, breaths or seconds, exactly one of them. */
 final readonly class Dose
 {
@@ -13,7 +11,7 @@ final readonly class Dose
     {
         $most = $unit === DoseUnit::Seconds ? 1800 : 60;
         if ($amount < 1 || $amount > $most) {
-            throw new InvalidArgumentException("A dose in {$unit->value} is 1 to $most; got $amount.");
+            throw InvalidMovement::doseIs($unit, $amount, $most);
         }
     }
 

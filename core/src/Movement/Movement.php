@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace KindChair\Movement;
 
-use InvalidArgumentException;
 use KindChair\Body\Region;
 use KindChair\Breath\Breath;
-use OutOfBoundsException;
 
 /** A movement or practice of the library, with everything needed to plan, cue, draw and adapt it. */
 final readonly class Movement
@@ -15,9 +13,8 @@ final readonly class Movement
     /**
      * @param array{plain: string, traditional: string|null, clinical: string|null} $names
      * @param list<Region> $regions the main one first; empty for breath and stillness
-     * @param 'breath'|'mobilise'|'hold'|'strength' $kind
-     * @param 'front'|'side' $facing how the teacher turns to show it
-     * @param 'front'|'side' $view how it is drawn
+     * @param View $facing how the teacher turns to show it
+     * @param View $view how it is drawn
      * @param list<Step> $steps
      * @param non-empty-list<Variation> $variations from gentlest to fullest
      * @param string|null $breathReason why the breath goes against the usual direction
@@ -32,11 +29,11 @@ final readonly class Movement
         public string $id,
         public array $names,
         public array $regions,
-        public string $kind,
+        public MovementKind $kind,
         public string $aim,
         public Laterality $laterality,
-        public string $facing,
-        public string $view,
+        public View $facing,
+        public View $view,
         public array $steps,
         public array $variations,
         public string $usualVariation,
@@ -51,7 +48,7 @@ final readonly class Movement
         public array $sources,
     ) {
         if ($this->cycle() === []) {
-            throw new InvalidArgumentException("Movement \"$id\" needs at least one cycle step.");
+            throw InvalidMovement::needsCycle($id);
         }
         $this->variation($usualVariation);
     }
@@ -71,6 +68,7 @@ final readonly class Movement
         return in_array($id, array_column($this->variations, 'id'), true);
     }
 
+    /** @throws UnknownMovement when it has no such rung */
     public function variation(string $id): Variation
     {
         foreach ($this->variations as $variation) {
@@ -78,9 +76,7 @@ final readonly class Movement
                 return $variation;
             }
         }
-        throw new OutOfBoundsException(
-            "\"{$this->name()}\" has no variation \"$id\"; it has: " . implode(', ', array_column($this->variations, 'id')) . '.',
-        );
+        throw UnknownMovement::variation($this->name(), $id, array_column($this->variations, 'id'));
     }
 
     /** @return list<Step> */

@@ -6,7 +6,6 @@ namespace KindChair\Movement;
 
 use Closure;
 use KindChair\Body\Region;
-use OutOfBoundsException;
 
 /** All movements a class can be made of; each is read when it is first asked for. */
 final class MovementLibrary
@@ -51,9 +50,10 @@ final class MovementLibrary
         return isset($this->movements[$id]);
     }
 
+    /** @throws UnknownMovement */
     public function get(string $id): Movement
     {
-        $movement = $this->movements[$id] ?? throw new OutOfBoundsException("There is no movement \"$id\" in the library.");
+        $movement = $this->movements[$id] ?? throw UnknownMovement::withId($id);
 
         return $movement instanceof Movement ? $movement : $this->movements[$id] = $movement();
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Movement;
 
-use InvalidArgumentException;
 use KindChair\Breath\Breath;
 use KindChair\Breath\BreathPattern;
 
@@ -21,7 +20,7 @@ final readonly class Step
         public Cue $cue,
     ) {
         if (($breath === Breath::Free) !== ($freeLength !== null && $freeLength > 0)) {
-            throw new InvalidArgumentException("Step \"$id\": a free step needs its own seconds above 0, and only a free step has them.");
+            throw InvalidMovement::onlyFreeStepsHaveSeconds($id, $freeLength);
         }
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Movement;
 
-use InvalidArgumentException;
 use KindChair\Body\JointAction;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
@@ -45,7 +44,7 @@ final readonly class Variation
         public array $forBase,
     ) {
         if ($level < 1) {
-            throw new InvalidArgumentException("Variation \"$id\": levels start at 1 with the gentlest.");
+            throw InvalidMovement::levelIs($id, $level);
         }
         $furthest = [];
         foreach (Side::cases() as $side) {

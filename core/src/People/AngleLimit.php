@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\People;
 
-use InvalidArgumentException;
 use KindChair\Body\JointAction;
 
 /** Joint actions held to so many degrees, or to a percentage of the normal range. */
@@ -18,7 +17,7 @@ final readonly class AngleLimit
         public bool $affectedSideOnly,
     ) {
         if (($degrees === null) === ($percentOfNormal === null)) {
-            throw new InvalidArgumentException('An angle limit is given in degrees or in percent, one of the two.');
+            throw InvalidPerson::limitNeedsDegreesOrPercent($degrees, $percentOfNormal);
         }
     }
 }

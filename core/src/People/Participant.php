@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\People;
 
-use InvalidArgumentException;
 use KindChair\Body\AgeBand;
 use KindChair\Body\JointAction;
 use KindChair\Body\JointRange;
@@ -39,7 +38,7 @@ final readonly class Participant
         public string $notes = '',
     ) {
         if (trim($name) === '') {
-            throw new InvalidArgumentException('A person needs a name or initials.');
+            throw InvalidPerson::needsName();
         }
         $rangesByAction = $limitsByAction = [];
         foreach ($ranges as $own) {

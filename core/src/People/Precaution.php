@@ -35,7 +35,7 @@ final readonly class Precaution
         public ?string $askClinician,
         public bool $hasSide,
         public string $source,
-        public string $confidence,
+        public Confidence $confidence,
         public ?int $unbroken = null,
         public ?float $doseShare = null,
         public bool $isForToday = false,

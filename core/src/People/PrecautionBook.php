@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\People;
 
-use OutOfBoundsException;
-
 /** All precautions that can be noted for a person. */
 final readonly class PrecautionBook
 {
@@ -23,11 +21,10 @@ final readonly class PrecautionBook
         return isset($this->byCode[$code]);
     }
 
+    /** @throws UnknownPrecaution */
     public function get(string $code): Precaution
     {
-        return $this->byCode[$code] ?? throw new OutOfBoundsException(
-            "There is no precaution \"$code\"; there are: " . implode(', ', array_keys($this->byCode)) . '.',
-        );
+        return $this->byCode[$code] ?? throw UnknownPrecaution::withCode($code, array_keys($this->byCode));
     }
 
     /** @return list<Precaution> those that are noted with a person; the others hold for one class only */

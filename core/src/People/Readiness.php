@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\People;
 
-use InvalidArgumentException;
-
 /** How someone came to class today. It changes what they do today, never their record. */
 final readonly class Readiness
 {
@@ -16,7 +14,7 @@ final readonly class Readiness
     public function __construct(public int $pain, public bool $isDizzy, public bool $hasNewMedicine, public bool $hasFallen)
     {
         if ($pain < 0 || $pain > 10) {
-            throw new InvalidArgumentException("Pain is told from 0 to 10; got $pain.");
+            throw InvalidPerson::painIs($pain);
         }
     }
 

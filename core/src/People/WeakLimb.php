@@ -10,12 +10,7 @@ use KindChair\Body\Side;
 /** A weak or absent limb, and what its owner does when that side is called. */
 final readonly class WeakLimb
 {
-    public const ABLE_SIDE = 'able-side';
-    public const ASSISTED = 'assisted';
-    public const RESTS = 'rests';
-
-    /** @param self::* $does */
-    public function __construct(public Limb $limb, public Side $side, public string $does)
+    public function __construct(public Limb $limb, public Side $side, public WeakLimbDoes $does)
     {
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Place;
 
-use InvalidArgumentException;
-
 /**
  * People set out in a room as well as it allows. A room gives way in one order: first the shape, then arms go forward
  * instead of out, then feet stay under the knees; aisles, doors and walls never give.
@@ -21,14 +19,13 @@ final readonly class Arrangement
     }
 
     /**
-     * @param 'arc'|'rows'|'circle' $shape
      * @param array<string, SeatKind> $people by participant id
-     * @throws InvalidArgumentException when there are more people than a plan is made for
+     * @throws InvalidPlace when there are more people than a plan is made for
      */
-    public static function of(Room $room, Clearance $clearance, string $shape, array $people): self
+    public static function of(Room $room, Clearance $clearance, LayoutShape $shape, array $people): self
     {
         if (count($people) > self::MOST) {
-            throw new InvalidArgumentException(sprintf('A room is set out for up to %d people; here are %d. Please plan two classes.', self::MOST, count($people)));
+            throw InvalidPlace::holds(count($people), self::MOST);
         }
         $plan = FloorPlan::arrange($room, $clearance, $shape, $people);
         $gave = null;

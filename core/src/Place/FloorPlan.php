@@ -32,10 +32,9 @@ final readonly class FloorPlan
      * are rolled in. Of several distances of the first row the one that seats most, in fewest rows, nearest to the
      * teacher is taken.
      *
-     * @param 'arc'|'rows'|'circle' $shape
      * @param array<string, SeatKind> $people by participant id
      */
-    public static function arrange(Room $room, Clearance $clearance, string $shape, array $people): self
+    public static function arrange(Room $room, Clearance $clearance, LayoutShape $shape, array $people): self
     {
         $sizes = [SeatKind::Bed->value => 0, SeatKind::Wheelchair->value => 1, SeatKind::Chair->value => 2];
         uasort($people, static fn (SeatKind $a, SeatKind $b): int => $sizes[$a->value] <=> $sizes[$b->value]);
@@ -62,9 +61,9 @@ final readonly class FloorPlan
     }
 
     /** @return list<int> distances of the first row from the teacher, or radii of a circle, worth trying */
-    private static function firstRows(Room $room, Clearance $clearance, string $shape, int $count): array
+    private static function firstRows(Room $room, Clearance $clearance, LayoutShape $shape, int $count): array
     {
-        if ($shape === 'circle') {
+        if ($shape === LayoutShape::Circle) {
             // No wider than the room, and nobody across it out of hearing.
             $widest = min(intdiv(Clearance::FURTHEST_LISTENER, 2), intdiv(min($room->width, $room->depth), 2) - 350);
             $round = max(1500, (int) ($clearance->between * ($count + 1) / (2 * M_PI)));
@@ -76,14 +75,13 @@ final readonly class FloorPlan
     }
 
     /**
-     * @param 'arc'|'rows'|'circle' $shape
      * @param array<string, SeatKind> $people the largest first
      * @return array{self, int} the plan, and how many rows it uses
      */
-    private static function setOut(Room $room, Clearance $clearance, string $shape, array $people, int $first): array
+    private static function setOut(Room $room, Clearance $clearance, LayoutShape $shape, array $people, int $first): array
     {
         $middle = intdiv($room->width, 2);
-        $teacher = [$middle, $shape === 'circle' ? max(500, intdiv($room->depth, 2) - $first) : 800];
+        $teacher = [$middle, $shape === LayoutShape::Circle ? max(500, intdiv($room->depth, 2) - $first) : 800];
         $places = self::places($room, $clearance, $teacher, $shape, $first);
         $fromEdge = $places;
         usort($places, static fn (array $a, array $b): int => [$a['row'], $a['aside']] <=> [$b['row'], $b['aside']]);
@@ -97,7 +95,7 @@ final readonly class FloorPlan
             $order = $kind === SeatKind::Chair ? $places : $fromEdge;
             while ($found === null && isset($order[$next[$kind->value]])) {
                 $place = $order[$next[$kind->value]++];
-                $turn = self::facing($place['x'], $place['y'], $shape === 'circle' ? [$middle, intdiv($room->depth, 2)] : $teacher);
+                $turn = self::facing($place['x'], $place['y'], $shape === LayoutShape::Circle ? [$middle, intdiv($room->depth, 2)] : $teacher);
                 $seat = new Seat((string) $person, $kind, $place['x'], $place['y'], $turn);
                 if (!$plan->troublesOf($seat)->valid()) {
                     $found = $seat;
@@ -133,10 +131,10 @@ final readonly class FloorPlan
      * @param array{int, int} $teacher
      * @return list<array{row: int, aside: int, x: int, y: int}> middles of possible seats; aside grows from the middle out
      */
-    private static function places(Room $room, Clearance $clearance, array $teacher, string $shape, int $first): array
+    private static function places(Room $room, Clearance $clearance, array $teacher, LayoutShape $shape, int $first): array
     {
         $places = [];
-        if ($shape === 'circle') {
+        if ($shape === LayoutShape::Circle) {
             // The teacher is one of the circle, at the front.
             for ($degrees = 20; $degrees <= 340; $degrees += 2) {
                 $angle = deg2rad($degrees - 90);
@@ -148,7 +146,7 @@ final readonly class FloorPlan
         $apart = SeatKind::Chair->depth() + max(Clearance::AISLE, $clearance->before) + $clearance->behind;
         for ($row = 0; $first + $row * $apart <= Clearance::FURTHEST_LISTENER; ++$row) {
             $far = $first + $row * $apart;
-            if ($shape === 'arc') {
+            if ($shape === LayoutShape::Arc) {
                 for ($degrees = -self::ARC / 2; $degrees <= self::ARC / 2; $degrees += 2) {
                     $places[] = ['row' => $row, 'aside' => (int) abs($degrees), 'x' => (int) ($teacher[0] + $far * sin(deg2rad($degrees))), 'y' => (int) ($teacher[1] + $far * cos(deg2rad($degrees)))];
                 }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Plan;
 
-use InvalidArgumentException;
 use KindChair\Breath\BreathPattern;
-use OutOfBoundsException;
 
 /** A class as planned: sections in order, each with its entries. */
 final readonly class ClassPlan
@@ -26,12 +24,12 @@ final readonly class ClassPlan
         public array $sections,
     ) {
         if ($slotMinutes < 5 || $slotMinutes > 180) {
-            throw new InvalidArgumentException("A class takes 5 to 180 minutes; got $slotMinutes.");
+            throw InvalidPlan::slotIs($slotMinutes);
         }
         $ids = array_map(static fn (Entry $entry): string => $entry->id, $this->entries());
         $twice = array_diff_key($ids, array_unique($ids));
         if ($twice !== []) {
-            throw new InvalidArgumentException('Each entry needs an id of its own; used twice: ' . implode(', ', $twice) . '.');
+            throw InvalidPlan::idsAreUsedTwice($twice);
         }
     }
 
@@ -41,6 +39,7 @@ final readonly class ClassPlan
         return array_merge(...array_map(static fn (Section $section): array => $section->entries, $this->sections));
     }
 
+    /** @throws NotInPlan */
     public function entry(string $id): Entry
     {
         foreach ($this->entries() as $entry) {
@@ -48,9 +47,10 @@ final readonly class ClassPlan
                 return $entry;
             }
         }
-        throw new OutOfBoundsException("There is no entry \"$id\" in this class.");
+        throw NotInPlan::entry($id);
     }
 
+    /** @throws NotInPlan */
     public function section(string $id): Section
     {
         foreach ($this->sections as $section) {
@@ -58,7 +58,7 @@ final readonly class ClassPlan
                 return $section;
             }
         }
-        throw new OutOfBoundsException("There is no section \"$id\" in this class.");
+        throw NotInPlan::section($id);
     }
 
     public function patternFor(Section $section, Entry $entry): BreathPattern

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Plan;
 
-use InvalidArgumentException;
 use KindChair\Body\Side;
 use KindChair\Breath\BreathPattern;
 use KindChair\Movement\Dose;
@@ -33,7 +32,7 @@ final readonly class Entry
         public ?string $note = null,
     ) {
         if ($rest !== null && ($rest < 0 || $rest > 6000)) {
-            throw new InvalidArgumentException('A rest takes 0 to 600 seconds.');
+            throw InvalidPlan::restIs($rest);
         }
     }
 

@@ -4,27 +4,23 @@ declare(strict_types=1);
 
 namespace KindChair\Plan;
 
-use InvalidArgumentException;
 use KindChair\Body\Region;
 
 /** The order in which a school of practice goes through the body. */
 final readonly class RegionOrder
 {
-    public const SCHOOLS = ['head-to-toe', 'toe-to-head', 'spine-first', 'own'];
-
     /** @var array<string, int> rank by region value */
     private array $ranks;
 
     /**
-     * @param string $school one of SCHOOLS
-     * @param list<Region> $own all ten regions, for the school "own"
+     * @param list<Region> $own all ten regions, for a school of one's own
      */
-    public function __construct(public string $school, public array $own = [])
+    public function __construct(public School $school, public array $own = [])
     {
         $regions = match ($school) {
-            'head-to-toe' => Region::cases(),
-            'toe-to-head' => array_reverse(Region::cases()),
-            'spine-first' => [
+            School::HeadToToe => Region::cases(),
+            School::ToeToHead => array_reverse(Region::cases()),
+            School::SpineFirst => [
                 Region::ChestUpperBack,
                 Region::Spine,
                 ...array_filter(
@@ -32,14 +28,11 @@ final readonly class RegionOrder
                     static fn (Region $region): bool => $region !== Region::ChestUpperBack && $region !== Region::Spine,
                 ),
             ],
-            'own' => $own,
-            default => throw new InvalidArgumentException(
-                'The order is one of: ' . implode(', ', self::SCHOOLS) . "; got \"$school\".",
-            ),
+            School::Own => $own,
         };
         $names = array_map(static fn (Region $region): string => $region->value, $regions);
         if (count(array_unique($names)) !== count(Region::cases())) {
-            throw new InvalidArgumentException('An order of your own names each of the ten regions once.');
+            throw InvalidPlan::orderNames($names);
         }
         $this->ranks = array_flip($names);
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Plan;
 
-use InvalidArgumentException;
 use KindChair\Body\Side;
 
 /** How this class is taught: the schools of practice chosen, and the speed of speech. */
@@ -16,17 +15,17 @@ final readonly class Settings
      * @param bool $mirrors the teacher mirrors the group instead of using their own sides
      */
     public function __construct(
-        public RegionOrder $order = new RegionOrder('head-to-toe'),
+        public RegionOrder $order = new RegionOrder(School::HeadToToe),
         public Side $firstSide = Side::Left,
         public float $speechRate = 2.0,
         public int $sideChange = 40,
         public bool $mirrors = true,
     ) {
         if ($speechRate < 0.5 || $speechRate > 2.5) {
-            throw new InvalidArgumentException("Speech is planned at 0.5 to 2.5 words a second; got $speechRate.");
+            throw InvalidPlan::speechIs($speechRate);
         }
         if ($sideChange < 0 || $sideChange > 600) {
-            throw new InvalidArgumentException('A change of side takes 0 to 60 seconds.');
+            throw InvalidPlan::sideChangeIs($sideChange);
         }
     }
 

@@ -15,6 +15,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\Cue;
 use KindChair\Movement\ImpliedTraits;
 use KindChair\Movement\Movement;
+use KindChair\Movement\MovementKind;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\People\PrecautionBook;
@@ -169,7 +170,7 @@ final readonly class MovementReview
     {
         return $this->patterns->get(match (true) {
             $movement->cuesPause(Breath::HoldFull) => 'box',
-            $movement->kind === 'breath' => 'longer-out-short',
+            $movement->kind === MovementKind::Breath => 'longer-out-short',
             default => 'even',
         });
     }

@@ -12,6 +12,7 @@ use KindChair\Movement\MovementLibrary;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
+use KindChair\Plan\NotInPlan;
 use KindChair\Timeline\Timeline;
 
 /** Everything a rule may look at. */
@@ -52,6 +53,6 @@ final readonly class Subject
             }
         }
 
-        throw new \OutOfBoundsException("Entry \"$entry->id\" is not in this class.");
+        throw NotInPlan::entry($entry->id);
     }
 }

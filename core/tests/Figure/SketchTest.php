@@ -14,6 +14,7 @@ use KindChair\Figure\Sketch;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\Sides;
+use KindChair\Movement\View;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
 
@@ -21,7 +22,7 @@ final class SketchTest extends TestCase
 {
     private static function sketch(int $degrees, Sides $sides = Sides::OneSided, ?Joint $joint = Joint::Shoulder, string $role = 'work'): Sketch
     {
-        return Sketch::of(new Angles(['work' => ['shoulder-abduction' => $degrees]]), Seat::Chair, 'front', $sides, Side::Left, $joint, $role);
+        return Sketch::of(new Angles(['work' => ['shoulder-abduction' => $degrees]]), Seat::Chair, View::Front, $sides, Side::Left, $joint, $role);
     }
 
     public function testAHandleLiesOnItsTrackAtItsOwnAngle(): void

@@ -16,6 +16,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
+use KindChair\Movement\SideMeaning;
 use KindChair\Movement\Sides;
 use KindChair\Movement\Step;
 use KindChair\People\BreathLimit;
@@ -23,6 +24,7 @@ use KindChair\People\OwnRange;
 use KindChair\People\Participant;
 use KindChair\People\TraitLimit;
 use KindChair\People\WeakLimb;
+use KindChair\People\WeakLimbDoes;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
 
@@ -213,8 +215,7 @@ final class ChooserTest extends TestCase
         ]);
     }
 
-    /** @param 'able-side'|'assisted'|'rests' $does */
-    private function weak(string $does, Limb $limb = Limb::Arm): Participant
+    private function weak(WeakLimbDoes $does, Limb $limb = Limb::Arm): Participant
     {
         return Make::person('a', more: ['weakLimbs' => [new WeakLimb($limb, Side::Left, $does)]]);
     }
@@ -222,29 +223,29 @@ final class ChooserTest extends TestCase
     public function testTheAbleSideDoesItBothTimes(): void
     {
         $movement = Make::movement('one', Sides::OneSided, steps: self::reach('work'));
-        $version = $this->choose($this->weak(WeakLimb::ABLE_SIDE), $movement);
+        $version = $this->choose($this->weak(WeakLimbDoes::AbleSide), $movement);
 
-        self::assertSame([Mark::Adapted, ['left' => 'able-side'], 'Right side both times'], [$version->mark, $version->sides, $version->does]);
+        self::assertSame([Mark::Adapted, ['left' => WeakLimbDoes::AbleSide], 'Right side both times'], [$version->mark, $version->sides, $version->does]);
     }
 
     public function testTheAbleSideTakesOverOnlyWhatALimbDoes(): void
     {
         $movement = Make::movement('turn', Sides::OneSided, steps: [
             Make::step('turn', Phase::Cycle, Breath::Out, ['towards' => ['trunk-turn' => 20], 'work' => ['elbow-flexion' => 20]]),
-        ], means: 'direction');
+        ], means: SideMeaning::Direction);
 
-        self::assertSame(['left' => 'rests'], $this->choose($this->weak(WeakLimb::ABLE_SIDE), $movement)->sides);
+        self::assertSame(['left' => WeakLimbDoes::Rests], $this->choose($this->weak(WeakLimbDoes::AbleSide), $movement)->sides);
     }
 
     public function testAWeakArmRestsOrIsHelpedWhenBothAreRaised(): void
     {
-        self::assertSame(['left' => 'rests'], $this->choose($this->weak(WeakLimb::RESTS), self::ladder())->sides);
-        self::assertSame('Other hand helps the left', $this->choose($this->weak(WeakLimb::ASSISTED), self::ladder())->does);
+        self::assertSame(['left' => WeakLimbDoes::Rests], $this->choose($this->weak(WeakLimbDoes::Rests), self::ladder())->sides);
+        self::assertSame('Other hand helps the left', $this->choose($this->weak(WeakLimbDoes::Assisted), self::ladder())->does);
     }
 
     public function testAWeakLegDoesNotChangeWhatArmsDo(): void
     {
-        self::assertSame(Mark::Fully, $this->choose($this->weak(WeakLimb::RESTS, Limb::Leg), self::ladder())->mark);
+        self::assertSame(Mark::Fully, $this->choose($this->weak(WeakLimbDoes::Rests, Limb::Leg), self::ladder())->mark);
     }
 
     public function testRemindersAreGivenWhereTheyMatter(): void

@@ -17,6 +17,7 @@ use KindChair\People\NotedPrecaution;
 use KindChair\People\Participant;
 use KindChair\People\Readiness;
 use KindChair\People\WeakLimb;
+use KindChair\People\WeakLimbDoes;
 use KindChair\Plan\ClassPlan;
 use KindChair\Review\Review;
 use KindChair\Review\Reviewer;
@@ -71,7 +72,7 @@ final class MatrixTest extends TestCase
 
     public function testTheAbleSideIsCountedWhereItWorks(): void
     {
-        $weak = new WeakLimb(Limb::Leg, Side::Left, WeakLimb::ABLE_SIDE);
+        $weak = new WeakLimb(Limb::Leg, Side::Left, WeakLimbDoes::AbleSide);
         $row = self::matrix(Make::person('a', Base::Chair, ['weakLimbs' => [$weak]]))->people['a'];
 
         self::assertSame(0, $row['left']);

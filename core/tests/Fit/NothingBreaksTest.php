@@ -18,6 +18,7 @@ use KindChair\People\NotedPrecaution;
 use KindChair\People\OwnRange;
 use KindChair\People\Participant;
 use KindChair\People\WeakLimb;
+use KindChair\People\WeakLimbDoes;
 use KindChair\Tests\Support\Make;
 use KindChair\Timeline\TimedPass;
 use KindChair\Timeline\TimelineBuilder;
@@ -131,7 +132,7 @@ final class NothingBreaksTest extends TestCase
         $weak = $random->getInt(0, 2) > 0 ? [] : [new WeakLimb(
             $pick(Limb::cases()),
             $pick(Side::cases()),
-            $pick([WeakLimb::ABLE_SIDE, WeakLimb::ASSISTED, WeakLimb::RESTS]),
+            $pick([WeakLimbDoes::AbleSide, WeakLimbDoes::Assisted, WeakLimbDoes::Rests]),
         )];
 
         return new Participant("p$number", "P$number", $pick(Base::cases()), $pick([null, ...AgeBand::cases()]), null, $noted, $ranges, $weak);
@@ -179,12 +180,12 @@ final class NothingBreaksTest extends TestCase
         }
         foreach ($variation->angles as $angles) {
             foreach (Side::cases() as $named) {
-                $does = ($version->sides[$named->value] ?? null) === WeakLimb::ABLE_SIDE ? $named->other() : $named;
+                $does = ($version->sides[$named->value] ?? null) === WeakLimbDoes::AbleSide ? $named->other() : $named;
                 foreach ($angles->on($does) as $angle) {
                     $side = $angle->side->value ?? '';
                     $limb = $angle->action->joint()->limb();
                     foreach ($person->weakLimbs as $weak) {
-                        if ($weak->limb === $limb && $weak->side === $angle->side && $weak->does !== WeakLimb::ASSISTED) {
+                        if ($weak->limb === $limb && $weak->side === $angle->side && $weak->does !== WeakLimbDoes::Assisted) {
                             continue 2;
                         }
                     }

@@ -48,7 +48,7 @@ final class NodeTest extends TestCase
         yield 'true for an object' => ['At /a/b/3: expected an object, found true.', static fn (Node $n) => $at($n, 3)->object()];
         yield 'an object for a list' => ['At /a: expected a list, found an object.', static fn (Node $n) => $n->at('a')->items()];
         yield 'a list for true' => ['At /a/b: expected true or false, found a list.', static fn (Node $n) => $n->at('a')->at('b')->bool()];
-        yield 'a word not in the list' => ['At /a/b/0: expected one of: y, z, found', static fn (Node $n) => $at($n, 0)->oneOf(['y', 'z'])];
+        yield 'a word not in the list' => ['At /a/b/0: expected one of: left, right, found', static fn (Node $n) => $at($n, 0)->enum(Side::class)];
         yield 'something missing' => ['At /a: "c" is missing.', static fn (Node $n) => $n->at('a')->at('c')];
         yield 'long text is cut' => ['the text "word word word word word word word word…"', static fn (Node $n) => $n->at('long')->int()];
     }

@@ -22,6 +22,7 @@ use KindChair\People\Participant;
 use KindChair\People\Readiness;
 use KindChair\People\TraitLimit;
 use KindChair\People\WeakLimb;
+use KindChair\People\WeakLimbDoes;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -125,7 +126,7 @@ final class PeopleTest extends TestCase
 
     public function testAWeakLimbIsFoundByLimbAndSide(): void
     {
-        $weak = new WeakLimb(Limb::Arm, Side::Left, WeakLimb::ASSISTED);
+        $weak = new WeakLimb(Limb::Arm, Side::Left, WeakLimbDoes::Assisted);
         $person = Make::person('a', more: ['weakLimbs' => [$weak]]);
 
         self::assertSame($weak, $person->weak(Limb::Arm, Side::Left));

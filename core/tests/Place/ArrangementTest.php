@@ -7,8 +7,11 @@ namespace KindChair\Tests\Place;
 use InvalidArgumentException;
 use KindChair\Place\Arrangement;
 use KindChair\Place\Clearance;
+use KindChair\Place\Door;
+use KindChair\Place\LayoutShape;
 use KindChair\Place\Room;
 use KindChair\Place\SeatKind;
+use KindChair\Place\Wall;
 use PHPUnit\Framework\TestCase;
 
 final class ArrangementTest extends TestCase
@@ -21,20 +24,20 @@ final class ArrangementTest extends TestCase
 
     private static function room(int $metres): Room
     {
-        return new Room($metres * 1000, $metres * 1000, [['wall' => 'back', 'at' => 1500, 'width' => 1200]], []);
+        return new Room($metres * 1000, $metres * 1000, [new Door(Wall::Back, 1500, 1200)], []);
     }
 
     public function testNothingGivesWayWhereThereIsRoom(): void
     {
-        $arranged = Arrangement::of(self::room(12), new Clearance(1800, 900, 0), 'arc', self::people(8));
+        $arranged = Arrangement::of(self::room(12), new Clearance(1800, 900, 0), LayoutShape::Arc, self::people(8));
 
         self::assertSame([8, [], null], [count($arranged->plan->seats), $arranged->plan->without, $arranged->gave]);
     }
 
     public function testARoomGivesWayAndSaysWhat(): void
     {
-        $wide = Arrangement::of(self::room(6), new Clearance(1800, 900, 0), 'rows', self::people(3));
-        $close = Arrangement::of(self::room(6), new Clearance(1800, 900, 0), 'rows', self::people(8));
+        $wide = Arrangement::of(self::room(6), new Clearance(1800, 900, 0), LayoutShape::Rows, self::people(3));
+        $close = Arrangement::of(self::room(6), new Clearance(1800, 900, 0), LayoutShape::Rows, self::people(8));
 
         self::assertNull($wide->gave);
         self::assertStringContainsString('no room for', (string) $close->gave);
@@ -43,19 +46,19 @@ final class ArrangementTest extends TestCase
 
     public function testAPlanIsForAsManyAsOneVoiceReaches(): void
     {
-        $plan = Arrangement::of(self::room(12), Clearance::least(), 'arc', self::people(Arrangement::MOST))->plan;
+        $plan = Arrangement::of(self::room(12), Clearance::least(), LayoutShape::Arc, self::people(Arrangement::MOST))->plan;
         self::assertSame(Arrangement::MOST, count($plan->seats) + count($plan->without));
 
         $this->expectException(InvalidArgumentException::class);
         $this->expectExceptionMessage('up to 80 people; here are 81');
-        Arrangement::of(self::room(12), Clearance::least(), 'arc', self::people(Arrangement::MOST + 1));
+        Arrangement::of(self::room(12), Clearance::least(), LayoutShape::Arc, self::people(Arrangement::MOST + 1));
     }
 
     /** The largest halls and the fullest rooms, in a time that a busy machine keeps as well. */
     public function testALargeHallIsSetOutWhileSomebodyWaits(): void
     {
         $start = hrtime(true);
-        foreach (['arc', 'rows', 'circle'] as $shape) {
+        foreach (LayoutShape::cases() as $shape) {
             Arrangement::of(self::room(50), new Clearance(1800, 900, 900), $shape, self::people(40));
             Arrangement::of(self::room(12), new Clearance(1800, 900, 900), $shape, self::people(40));
         }

@@ -8,12 +8,15 @@ use InvalidArgumentException;
 use KindChair\Fit\Mark;
 use KindChair\Fit\Version;
 use KindChair\Place\Clearance;
+use KindChair\Place\Door;
 use KindChair\Place\FloorPlan;
+use KindChair\Place\LayoutShape;
 use KindChair\Place\PackingList;
 use KindChair\Place\Polygon;
 use KindChair\Place\Room;
 use KindChair\Place\Seat;
 use KindChair\Place\SeatKind;
+use KindChair\Place\Wall;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -22,7 +25,7 @@ final class FloorPlanTest extends TestCase
 {
     private static function room(int $width = 10_000, int $depth = 8_000): Room
     {
-        return new Room($width, $depth, [['wall' => 'back', 'at' => 1000, 'width' => 900]], [['name' => 'piano', 'x' => 0, 'y' => 3000, 'width' => 700, 'depth' => 1500]]);
+        return new Room($width, $depth, [new Door(Wall::Back, 1000, 900)], [['name' => 'piano', 'x' => 0, 'y' => 3000, 'width' => 700, 'depth' => 1500]]);
     }
 
     /** @return array<string, SeatKind> ten people, two in wheelchairs, one in bed */
@@ -40,13 +43,12 @@ final class FloorPlanTest extends TestCase
         return $people;
     }
 
-    /** @param 'arc'|'rows'|'circle' $shape */
     #[DataProvider('shapes')]
-    public function testEveryoneSitsWithReachAndAWayOut(string $shape): void
+    public function testEveryoneSitsWithReachAndAWayOut(LayoutShape $shape): void
     {
         $plan = FloorPlan::arrange(self::room(), new Clearance(1200, 300, 0), $shape, self::people());
 
-        self::assertSame([], $plan->without, $shape);
+        self::assertSame([], $plan->without, $shape->value);
         self::assertCount(10, $plan->seats);
         self::assertSame([], $plan->problems());
         foreach ($plan->seats as $at => $seat) {
@@ -56,17 +58,17 @@ final class FloorPlanTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string}> */
+    /** @return iterable<string, array{LayoutShape}> */
     public static function shapes(): iterable
     {
-        yield 'arc' => ['arc'];
-        yield 'rows' => ['rows'];
-        yield 'circle' => ['circle'];
+        yield 'arc' => [LayoutShape::Arc];
+        yield 'rows' => [LayoutShape::Rows];
+        yield 'circle' => [LayoutShape::Circle];
     }
 
     public function testASmallRoomSaysWhoDoesNotFit(): void
     {
-        $plan = FloorPlan::arrange(self::room(4_500, 5_000), new Clearance(1800, 900, 0), 'rows', self::people());
+        $plan = FloorPlan::arrange(self::room(4_500, 5_000), new Clearance(1800, 900, 0), LayoutShape::Rows, self::people());
 
         self::assertNotSame([], $plan->without);
         self::assertCount(10, [...$plan->without, ...$plan->seats]);
@@ -193,14 +195,14 @@ final class FloorPlanTest extends TestCase
     {
         yield 'too small' => ['2 to 50 metres', ['width' => 1500]];
         yield 'too large' => ['2 to 50 metres', ['depth' => 90_000]];
-        yield 'a door beyond its wall' => ['within its wall', ['doors' => [['wall' => 'left', 'at' => 7000, 'width' => 900]]]];
-        yield 'a door for nobody' => ['within its wall', ['doors' => [['wall' => 'front', 'at' => 1000, 'width' => 300]]]];
+        yield 'a door beyond its wall' => ['within its wall', ['doors' => [new Door(Wall::Left, 7000, 900)]]];
+        yield 'a door for nobody' => ['within its wall', ['doors' => [new Door(Wall::Front, 1000, 300)]]];
     }
 
     public function testBedsAndWheelchairsArePlacedFirst(): void
     {
         $people = ['c1' => SeatKind::Chair, 'b' => SeatKind::Bed, 'c2' => SeatKind::Chair, 'w' => SeatKind::Wheelchair];
-        $plan = FloorPlan::arrange(self::room(), Clearance::least(), 'rows', $people);
+        $plan = FloorPlan::arrange(self::room(), Clearance::least(), LayoutShape::Rows, $people);
 
         self::assertSame(['b', 'w'], array_slice(array_column($plan->seats, 'person'), 0, 2));
         foreach ($plan->seats as $seat) {
@@ -213,7 +215,7 @@ final class FloorPlanTest extends TestCase
 
     public function testTheSameAskedTwiceIsTheSame(): void
     {
-        $arrange = static fn (): FloorPlan => FloorPlan::arrange(self::room(), new Clearance(1800, 900, 0), 'arc', self::people());
+        $arrange = static fn (): FloorPlan => FloorPlan::arrange(self::room(), new Clearance(1800, 900, 0), LayoutShape::Arc, self::people());
 
         self::assertEquals($arrange()->seats, $arrange()->seats);
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace KindChair\Tests\Place;
 
+use KindChair\Place\Door;
 use KindChair\Place\Room;
 use KindChair\Place\Seat;
 use KindChair\Place\SeatKind;
 use KindChair\Place\WalkableGrid;
+use KindChair\Place\Wall;
 use PHPUnit\Framework\TestCase;
 
 final class WalkableGridTest extends TestCase
@@ -15,7 +17,7 @@ final class WalkableGridTest extends TestCase
     /** @param list<array{name: string, x: int, y: int, width: int, depth: int}> $fixed */
     private static function room(array $fixed = []): Room
     {
-        return new Room(8000, 6000, [['wall' => 'left', 'at' => 3000, 'width' => 900]], $fixed);
+        return new Room(8000, 6000, [new Door(Wall::Left, 3000, 900)], $fixed);
     }
 
     private static function chair(int $x, int $y): Seat

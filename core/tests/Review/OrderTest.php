@@ -8,6 +8,7 @@ use KindChair\Body\Region;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Plan\Entry;
 use KindChair\Plan\RegionOrder;
+use KindChair\Plan\School;
 use KindChair\Review\Order;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -31,7 +32,7 @@ final class OrderTest extends TestCase
     /**
      * @param list<string> $movements
      */
-    private static function order(array $movements, string $school = 'head-to-toe'): Order
+    private static function order(array $movements, School $school = School::HeadToToe): Order
     {
         $entries = array_map(
             static fn (int $at, string $movement): Entry => Make::entry("e$at", $movement, Make::breaths(1)),
@@ -106,7 +107,7 @@ final class OrderTest extends TestCase
 
     public function testAnotherSchoolJudgesByItsOwnOrder(): void
     {
-        self::assertSame(1.0, self::order(['feet-toes', 'hips', 'head-neck'], 'toe-to-head')->score);
-        self::assertSame(1.0, self::order(['spine', 'head-neck', 'shoulders'], 'spine-first')->score);
+        self::assertSame(1.0, self::order(['feet-toes', 'hips', 'head-neck'], School::ToeToHead)->score);
+        self::assertSame(1.0, self::order(['spine', 'head-neck', 'shoulders'], School::SpineFirst)->score);
     }
 }

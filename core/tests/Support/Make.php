@@ -21,14 +21,18 @@ use KindChair\Movement\Doses;
 use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Laterality;
 use KindChair\Movement\Movement;
+use KindChair\Movement\MovementKind;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\Prop;
+use KindChair\Movement\SideMeaning;
 use KindChair\Movement\Sides;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
+use KindChair\Movement\View;
+use KindChair\People\Confidence;
 use KindChair\People\NotedPrecaution;
 use KindChair\People\Participant;
 use KindChair\People\Precaution;
@@ -129,7 +133,7 @@ final class Make
         array $counters = [],
         bool $isFlow = false,
         bool $directionFirst = false,
-        string $means = 'limb',
+        SideMeaning $means = SideMeaning::Limb,
     ): Movement {
         $steps ??= self::breathSteps();
         $variations ??= [self::variation('plain', $steps)];
@@ -138,11 +142,11 @@ final class Make
             $id,
             ['plain' => ucfirst($id), 'traditional' => null, 'clinical' => null],
             $regions,
-            'mobilise',
+            MovementKind::Mobilise,
             'To try things.',
             new Laterality($sides, $directions, $crossing, $means, $directionFirst),
-            'front',
-            'front',
+            View::Front,
+            View::Front,
             $steps,
             $variations,
             $variations[count($variations) - 1]->id,
@@ -261,7 +265,7 @@ final class Make
             'askClinician' => null,
             'hasSide' => false,
             'source' => 'Made up',
-            'confidence' => 'low',
+            'confidence' => Confidence::Low,
             ...$more,
         ]), $side);
     }

@@ -152,7 +152,7 @@ describe('an autosave', () => {
         expect(sent).toEqual([{ words: 'every second' }]);
     });
 
-    it('warns before the page is closed only while something waits', async () => {
+    it('warns before the page is closed only when something waits that could not be kept here', async () => {
         const autosave = make({ wait: 600 });
         const end = autosave.start();
         const closing = () => {
@@ -160,8 +160,14 @@ describe('an autosave', () => {
             window.dispatchEvent(event);
             return event.defaultPrevented;
         };
+        autosave.change({ words: 'waits, and is kept' });
         expect(closing()).toBe(false);
-        autosave.change({ words: 'waits' });
+        const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+            throw new Error('full');
+        });
+        localStorage.clear();
+        autosave.change({ words: 'waits, and is not kept' });
+        full.mockRestore();
         expect(closing()).toBe(true);
         await autosave.flush();
         expect(closing()).toBe(false);

@@ -99,7 +99,8 @@ export class Autosave<D, A = unknown> {
     start(): () => void {
         const offline = onlineManager.subscribe((isOnline) => isOnline && void this.flush());
         const warn = (event: BeforeUnloadEvent) => {
-            if (this.saving.state !== 'saved') {
+            // A device that is full or closed to us kept nothing: then leaving would lose it.
+            if (this.newest !== null && readKept(this.options.name, this.options.where) === null) {
                 event.preventDefault();
             }
         };

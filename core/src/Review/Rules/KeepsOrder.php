@@ -39,7 +39,7 @@ final readonly class KeepsOrder implements Rule
                     $move['entry'],
                     $this->sentence($subject, $section, $move['entry']),
                     'People can foresee a class that goes through the body in order, and nothing is forgotten.',
-                    'Chosen order: ' . str_replace('-', ' ', $subject->plan->settings->order->school) . '.',
+                    'Chosen order: ' . str_replace('-', ' ', $subject->plan->settings->order->school->value) . '.',
                     new Remedy("Move it $way $rows", $subject->plan->withSection(
                         $section->withEntries($this->moved($section->entries, $move['entry'], $move['after'])),
                     )),

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\People;
+
+/** What the owner of a weak limb does when its side is called. */
+enum WeakLimbDoes: string
+{
+    case AbleSide = 'able-side';
+    case Assisted = 'assisted';
+    case Rests = 'rests';
+}

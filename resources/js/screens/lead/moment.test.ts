@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import type { Beat, LeadAnswer } from '../../api/types/answer-lead';
+import { part } from './cueParts';
+import { mirrored, momentOf } from './moment';
+import { Player } from './player';
+
+const beat = (start: number, entry: string, side: 'left' | 'right' | null, kind: Beat['kind'] = 'cycle') =>
+    ({ start, length: 10, entry, side, kind, unit: 1, units: 1, words: '', breath: 'in' }) as unknown as Beat;
+const lead = { entries: [{ id: 'a' }, { id: 'b' }] } as unknown as LeadAnswer;
+const at = (seconds: number, beats: Beat[]) => {
+    let now = 0;
+    const player = new Player(beats, 1, () => now);
+    player.go();
+    now = seconds * 1000;
+    return momentOf(player, lead);
+};
+
+describe('the moment of a class', () => {
+    const beats = [beat(0, 'a', 'left'), beat(10, 'a', 'left', 'change'), beat(20, 'a', 'right'), beat(30, 'b', null)];
+
+    it('names what comes: the other side first, the next movement after it, then the end', () => {
+        expect(at(5, beats)).toMatchObject({ order: 0, share: 0.5, nextIsSameMovement: true, coming: { id: 'b' } });
+        expect(at(5, beats)?.next?.side).toBe('right');
+        expect(at(25, beats)).toMatchObject({ nextIsSameMovement: false, coming: { id: 'b' }, next: { entry: 'b' } });
+        const last = at(35, beats);
+        expect(last?.entry.id).toBe('b');
+        expect(last?.next).toBeUndefined();
+        expect(last?.coming).toBeUndefined();
+    });
+
+    it('is nothing when nothing is planned', () => {
+        expect(at(0, [])).toBeNull();
+    });
+
+    it('shows the left of people who face the teacher on the right of the page', () => {
+        expect(mirrored('turn/small/left')).toBe('turn/small/right');
+        expect(mirrored('left/one')).toBe('left/one');
+    });
+});
+
+describe('a cue', () => {
+    const sentence = (letters: number) => `${'a'.repeat(letters - 2)}. `;
+
+    it('stays whole up to 90 letters and comes in parts from 91 on', () => {
+        expect(part('b'.repeat(90), 0.9)).toHaveLength(90);
+        const long = sentence(60) + sentence(60).replaceAll('a', 'c');
+        expect(part(long, 0.49)).toMatch(/^a+\.$/);
+        expect(part(long, 0.5)).toMatch(/^c+\.$/);
+        expect(part(long, 1)).toMatch(/^c+\.$/);
+    });
+
+    it('joins short sentences up to 84 letters in a part', () => {
+        const words = sentence(42) + sentence(42) + 'The end is here now.';
+        expect(part(words, 0)).toHaveLength(83);
+        expect(part(words, 0.99)).toBe('The end is here now.');
+        expect(part(sentence(42) + sentence(43) + 'The end is here now.', 0)).toHaveLength(41);
+    });
+});

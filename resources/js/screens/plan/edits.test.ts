@@ -1,0 +1,105 @@
+import { describe, expect, it } from 'vitest';
+import {
+    bothSides,
+    changeEntry,
+    findEntry,
+    insertEntry,
+    moveBy,
+    moveTo,
+    onlySide,
+    placeOf,
+    removeEntry,
+    stepDose,
+    toggleRound,
+    type PlanEntry,
+} from './edits';
+import type { PlanDocument } from './usePlan';
+
+const entry = (id: string, more: Partial<PlanEntry> = {}): PlanEntry => ({
+    id,
+    movement: 'neck-turn',
+    variation: 'small',
+    dose: { breaths: 4 },
+    ...more,
+});
+const plan = (...sections: string[][]): PlanDocument =>
+    ({
+        sections: sections.map((ids, index) => ({
+            id: `s${index}`,
+            kind: 'warm-up',
+            entries: ids.map((id) => entry(id)),
+        })),
+    }) as unknown as PlanDocument;
+const order = (one: PlanDocument) => one.sections.map((section) => section.entries.map(({ id }) => id).join(''));
+
+describe('a plan', () => {
+    it('takes a movement in, out, and finds it again', () => {
+        const grown = insertEntry(plan(['a', 'b'], ['c']), 's0', 1, entry('x'));
+        expect(order(grown)).toEqual(['axb', 'c']);
+        expect(placeOf(grown, 'c')).toEqual({ section: 1, index: 0 });
+        expect(placeOf(grown, 'y')).toBeNull();
+        expect(findEntry(grown, 'x')?.movement).toBe('neck-turn');
+        expect(order(removeEntry(grown, 'a'))).toEqual(['xb', 'c']);
+    });
+
+    it('changes one movement and leaves the plan it came from as it was', () => {
+        const before = plan(['a', 'b']);
+        const after = changeEntry(before, 'b', (one) => ({ ...one, variation: 'wide' }));
+        expect(findEntry(after, 'b')?.variation).toBe('wide');
+        expect(findEntry(before, 'b')?.variation).toBe('small');
+        expect(findEntry(after, 'a')).toBe(findEntry(before, 'a'));
+    });
+
+    it('moves a movement by one row, over the edges of sections, and stops at both ends', () => {
+        const start = plan(['a', 'b'], ['c']);
+        expect(order(moveBy(start, 'a', 1))).toEqual(['ba', 'c']);
+        expect(order(moveBy(start, 'b', 1))).toEqual(['a', 'bc']);
+        expect(order(moveBy(start, 'c', -1))).toEqual(['abc', '']);
+        expect(moveBy(start, 'a', -1)).toBe(start);
+        expect(moveBy(start, 'c', 1)).toBe(start);
+        expect(moveTo(start, 'none', 's1', 0)).toBe(start);
+    });
+
+    it('joins a movement with the next in a round, adds to it, and takes all of it apart', () => {
+        const joined = toggleRound(plan(['a', 'b', 'c']), 'a');
+        const round = findEntry(joined, 'a')?.round;
+        expect(round).toBeTruthy();
+        expect(findEntry(joined, 'b')?.round).toBe(round);
+        expect(findEntry(joined, 'c')?.round).toBeUndefined();
+        const apart = toggleRound(joined, 'b');
+        expect(['a', 'b', 'c'].map((id) => findEntry(apart, id)?.round)).toEqual([undefined, undefined, undefined]);
+        const last = plan(['a']);
+        expect(toggleRound(last, 'a')).toBe(last);
+    });
+});
+
+describe('a dose', () => {
+    it.each([
+        [{ breaths: 4 }, 1, { breaths: 5 }],
+        [{ breaths: 1 }, -1, { breaths: 1 }],
+        [{ breaths: 2 }, -1, { breaths: 1 }],
+        [{ repetitions: 59 }, 1, { repetitions: 60 }],
+        [{ repetitions: 60 }, 1, { repetitions: 60 }],
+        [{ seconds: 5 }, -1, { seconds: 5 }],
+        [{ seconds: 20 }, 1, { seconds: 25 }],
+        [{ seconds: 1800 }, 1, { seconds: 1800 }],
+    ] as const)('of %o steps by %i to %o, never out of its limits', (dose, by, expected) => {
+        expect(stepDose(entry('a', { dose }), by, null).dose).toEqual(expected);
+    });
+
+    it('can differ on one side, starting from the other, and be made equal again', () => {
+        const more = stepDose(stepDose(entry('a'), 1, 'left'), 1, 'left');
+        expect(more.dose).toEqual({ breaths: 4 });
+        expect(more.except).toEqual([{ side: 'left', dose: { breaths: 6 } }]);
+        const both = stepDose(more, -1, 'right');
+        expect(both.except).toHaveLength(2);
+        expect(bothSides(both)).toEqual(entry('a'));
+    });
+
+    it('gives a side that was left out its dose again when it is stepped', () => {
+        const one = onlySide(entry('a', { onPurpose: 'stroke' }), 'left');
+        expect(one.except).toEqual([{ side: 'right', dose: null }]);
+        expect(one.onPurpose).toBeUndefined();
+        expect(stepDose(one, 1, 'right').except).toEqual([{ side: 'right', dose: { breaths: 5 } }]);
+    });
+});
