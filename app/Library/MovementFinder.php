@@ -11,9 +11,9 @@ use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Carbon;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\Mark;
+use KindChair\Fit\MovementAlone;
 use KindChair\Fit\MovementFacts;
 use KindChair\Fit\Search;
-use KindChair\Fit\Trial;
 use KindChair\Format\Craft;
 use KindChair\Movement\Movement;
 use KindChair\People\Group;
@@ -56,9 +56,9 @@ final readonly class MovementFinder
         });
     }
 
-    public function trial(Movement $movement): Trial
+    public function trial(Movement $movement): MovementAlone
     {
-        return Trial::of($movement, new TimelineBuilder($this->craft->library, $this->craft->changeOvers), $this->craft->patterns->get(self::PATTERN));
+        return MovementAlone::of($movement, new TimelineBuilder($this->craft->library, $this->craft->changeOvers), $this->craft->patterns->get(self::PATTERN));
     }
 
     /**
@@ -101,7 +101,7 @@ final readonly class MovementFinder
     }
 
     /** @return array{fully: int, adapted: int, rests: int, none: int} */
-    private static function count(Movement $movement, Group $people, Chooser $chooser, Trial $trial): array
+    private static function count(Movement $movement, Group $people, Chooser $chooser, MovementAlone $trial): array
     {
         $counts = ['fully' => 0, 'adapted' => 0, 'rests' => 0, 'none' => 0];
         foreach ($trial->versions($people, $chooser) as $version) {

@@ -66,7 +66,7 @@ final readonly class OwnMovements
         } catch (FormatError $error) {
             return [new MovementProblem(ltrim($error->place, '/'), self::kindly($error))];
         }
-        $problems = (new MovementReview($this->craft->ranges, $this->craft->patterns, $this->craft->precautions))->of($movement);
+        $problems = MovementReview::withAllRules($this->craft->ranges, $this->craft->patterns, $this->craft->precautions)->of($movement);
         foreach ($isNamed ? $this->craft->library->all() : [] as $other) {
             $isItself = strtok($other->id, '@') === $movement->id;
             if (!$isItself && mb_strtolower($other->name()) === mb_strtolower($movement->name())) {

@@ -13,7 +13,7 @@ use App\Models\VersionChoice;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use KindChair\Fit\Choice;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
@@ -171,7 +171,7 @@ final readonly class ClassPlanner
     }
 
     /** The key of the figure that shows what someone does (see FigureBook). */
-    public function figureOf(Version $version, Base $base, string $side = 'left'): string
+    public function figureOf(PersonVersion $version, Base $base, string $side = 'left'): string
     {
         if ($version->movement === null || $version->variation === null) {
             return "rest/$base->value";

@@ -15,7 +15,7 @@ use App\Planning\ClassSummaries;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use KindChair\Fit\Asked;
+use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\Matrix;
 use KindChair\Format\GroupReader;
@@ -107,7 +107,7 @@ $matrix = static function () use ($planner, $plan, $crowd, $movements, $passes):
     $versions = [];
     foreach ($plan->sections as $section) {
         foreach ($section->entries as $entry) {
-            $asked = new Asked($movements[$entry->id], $movements[$entry->id]->variation($entry->variation), $plan->patternFor($section, $entry), $passes[$entry->id]);
+            $asked = new Assignment($movements[$entry->id], $movements[$entry->id]->variation($entry->variation), $plan->patternFor($section, $entry), $passes[$entry->id]);
             $versions[$entry->id] = array_map(static fn ($person) => $chooser->choose($person, $asked), $crowd->people);
         }
     }

@@ -16,7 +16,7 @@ final class ShippedMovementsTest extends TestCase
     public function testEveryMovementIsSound(): void
     {
         $craft = Make::craft();
-        $review = new MovementReview($craft->ranges, $craft->patterns, $craft->precautions);
+        $review = MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions);
         $problems = [];
         foreach ($craft->library->all() as $movement) {
             foreach ($review->of($movement) as $problem) {

@@ -19,7 +19,7 @@ use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\SideMeaning;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 use KindChair\People\ClearanceState;
 use KindChair\People\Confidence;
@@ -65,7 +65,7 @@ final class VocabularyTest extends TestCase
         'sectionKind' => SectionKind::class,
         'side' => Side::class,
         'sideMeaning' => SideMeaning::class,
-        'sides' => Sides::class,
+        'sides' => SideUse::class,
         'trait' => MovementTrait::class,
         'view' => View::class,
         'wall' => Wall::class,
@@ -119,7 +119,7 @@ final class VocabularyTest extends TestCase
         }
         sort($unknown);
 
-        self::assertSame(['KindChair\Body\Joint', 'KindChair\Figure\Seat', 'KindChair\Movement\DoseUnit'], $unknown, 'these stay within: a joint and a seat are drawn, a dose is a field of its own');
+        self::assertSame(['KindChair\Body\Joint', 'KindChair\Figure\DrawnSeat', 'KindChair\Movement\DoseUnit'], $unknown, 'these stay within: a joint and a seat are drawn, a dose is a field of its own');
         self::assertGreaterThan(20, count($sets));
     }
 

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Planning\ClassPlanner;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Movement\JointAngle;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
-use KindChair\Review\Clock;
 use KindChair\Review\Finding;
 use KindChair\Review\Ledger;
 use KindChair\Review\Tally;
+use KindChair\Review\TimeWords;
 
 final class ReviewOfClass extends PlanFileCommand
 {
@@ -26,12 +26,12 @@ final class ReviewOfClass extends PlanFileCommand
 
         return [
             'title' => $plan->title,
-            'seconds' => Clock::seconds($review->timeline->length()),
+            'seconds' => TimeWords::seconds($review->timeline->length()),
             'slotSeconds' => $plan->slotMinutes * 60,
             'paceFactor' => $group->paceFactor(),
             'ledger' => ['class' => self::ledger($review->total), 'entries' => array_map(self::ledger(...), $review->ledgers)],
             'order' => ['score' => round($review->order->score, 4), 'move' => $review->order->moves],
-            'spine' => array_map(Clock::seconds(...), $review->coverage->spine),
+            'spine' => array_map(TimeWords::seconds(...), $review->coverage->spine),
             'findings' => array_map(static fn (Finding $finding): array => [
                 'key' => $finding->key,
                 'entry' => $finding->entry,
@@ -40,7 +40,7 @@ final class ReviewOfClass extends PlanFileCommand
                 'source' => $finding->source,
                 'remedy' => $finding->remedy === null ? null : [
                     'label' => $finding->remedy->label,
-                    'seconds' => Clock::seconds(
+                    'seconds' => TimeWords::seconds(
                         $planner->timeline($finding->remedy->plan, $group->paceFactor())->length() - $review->timeline->length(),
                     ),
                 ],
@@ -67,7 +67,7 @@ final class ReviewOfClass extends PlanFileCommand
     }
 
     /** @return array<string, mixed> */
-    private static function version(Version $version): array
+    private static function version(PersonVersion $version): array
     {
         return [
             'person' => $version->participant,
@@ -76,7 +76,7 @@ final class ReviewOfClass extends PlanFileCommand
             'variation' => $version->variation,
             'does' => $version->does,
             'why' => $version->why,
-            'atMostSeconds' => $version->atMost === null ? null : Clock::seconds($version->atMost),
+            'atMostSeconds' => $version->atMost === null ? null : TimeWords::seconds($version->atMost),
             'heldTo' => array_map(static fn (JointAngle $cap): array => [
                 'action' => $cap->action->value,
                 'side' => $cap->side?->value,

@@ -7,8 +7,8 @@ namespace App\Console\Commands;
 use App\Planning\ClassPlanner;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
-use KindChair\Review\Clock;
 use KindChair\Review\Ledger;
+use KindChair\Review\TimeWords;
 use KindChair\Script\Script;
 use KindChair\Timeline\Beat;
 
@@ -23,12 +23,12 @@ final class TimelineOfClass extends PlanFileCommand
         $review = $planner->review($plan, $group);
         $sections = [];
         foreach ($plan->sections as $section) {
-            $sections[$section->id] = Clock::seconds($review->timeline->sectionLength($section->id));
+            $sections[$section->id] = TimeWords::seconds($review->timeline->sectionLength($section->id));
         }
 
         return [
             'title' => $plan->title,
-            'seconds' => Clock::seconds($review->timeline->length()),
+            'seconds' => TimeWords::seconds($review->timeline->length()),
             'sections' => $sections,
             'regions' => array_map(self::sides(...), $review->coverage->regions),
             'sides' => self::sides($review->total),
@@ -36,8 +36,8 @@ final class TimelineOfClass extends PlanFileCommand
                 'section' => $beat->sectionId,
                 'entry' => $beat->entryId,
                 'kind' => $beat->kind->value,
-                'start' => Clock::seconds($beat->start),
-                'length' => Clock::seconds($beat->length),
+                'start' => TimeWords::seconds($beat->start),
+                'length' => TimeWords::seconds($beat->length),
                 'breath' => $beat->breath->value,
                 'side' => $beat->side?->value,
                 'teacherSide' => Script::teacherSide($beat->side, $plan->settings)?->value,

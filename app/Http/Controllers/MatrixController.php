@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
 use KindChair\Body\Side;
 use KindChair\Figure\Figure;
-use KindChair\Fit\Asked;
+use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
 use KindChair\Movement\MovementTrait;
 use KindChair\People\WeakLimbDoes;
@@ -124,7 +124,7 @@ final class MatrixController
                     $never = array_values(array_filter(array_map(MovementTrait::tryFrom(...), $class->venue?->never() ?? [])));
                     $chooser = new Chooser($this->planner->craft->library, $this->planner->craft->ranges, $class->venue?->kit(), $never);
                     $passes = $this->planner->timeline($plan, 1.0)->passesOf($entryId);
-                    $asked = new Asked($movement, $movement->variation($entry->variation), $plan->patternFor($section, $entry), $passes);
+                    $asked = new Assignment($movement, $movement->variation($entry->variation), $plan->patternFor($section, $entry), $passes);
                     foreach ($this->planner->peopleOf($class)->people as $one) {
                         if ($variation !== null && $one->id === $person) {
                             return $chooser->breaks($one, $asked, $variation);

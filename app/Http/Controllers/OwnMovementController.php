@@ -19,7 +19,7 @@ use KindChair\Body\AgeBand;
 use KindChair\Body\Joint;
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
-use KindChair\Figure\Seat;
+use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Sketch;
 use KindChair\Format\Craft;
@@ -28,7 +28,7 @@ use KindChair\Format\Node;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Base;
 use KindChair\Movement\Position;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 use KindChair\People\Group;
 use KindChair\Review\MovementProblem;
@@ -142,7 +142,7 @@ final class OwnMovementController
             'position' => ['required', Rule::enum(Position::class)],
             'base' => ['required', Rule::enum(Base::class)],
             'view' => ['required', Rule::enum(View::class)],
-            'sides' => ['required', Rule::enum(Sides::class)],
+            'sides' => ['required', Rule::enum(SideUse::class)],
             'side' => ['required', Rule::enum(Side::class)],
             'joint' => ['nullable', Rule::enum(Joint::class)],
             'role' => ['nullable', Rule::enum(AngleRole::class)],
@@ -154,8 +154,8 @@ final class OwnMovementController
         $joint = isset($asked['joint']) ? Joint::from($asked['joint']) : null;
         $role = $asked['role'] ?? null;
         $action = isset($asked['action']) ? JointAction::from($asked['action']) : null;
-        $seat = Seat::of(Base::from($asked['base']), Position::from($asked['position']));
-        $sketch = Sketch::of($angles, $seat, View::from($asked['view']), Sides::from($asked['sides']), Side::from($asked['side']), $joint, $role);
+        $seat = DrawnSeat::of(Base::from($asked['base']), Position::from($asked['position']));
+        $sketch = Sketch::of($angles, $seat, View::from($asked['view']), SideUse::from($asked['sides']), Side::from($asked['side']), $joint, $role);
         $group = isset($asked['group']) ? $planner->group($teacher->groups()->with('people')->findOrFail((int) $asked['group'])) : Group::nobody();
         $actions = [];
         foreach ($joint === null || $role === null ? [] : JointAction::cases() as $one) {

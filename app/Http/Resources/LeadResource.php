@@ -11,7 +11,7 @@ use App\Planning\ClassPlanner;
 use KindChair\Body\Side;
 use KindChair\Figure\Motion;
 use KindChair\Fit\Mark;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\Plan\Entry;
@@ -93,7 +93,7 @@ final readonly class LeadResource
     }
 
     /**
-     * @param list<Version> $versions
+     * @param list<PersonVersion> $versions
      * @return array<string, mixed>
      */
     private function entry(Entry $entry, array $versions, Group $group): array
@@ -112,14 +112,14 @@ final readonly class LeadResource
             'figure' => FigureBook::usual($movement->id, $variation),
             'props' => array_map($this->planner->propName(...), $variation->props),
             'different' => array_values(array_map(
-                fn (Version $version): array => [
+                fn (PersonVersion $version): array => [
                     'person' => $version->participant,
                     'mark' => $version->mark->value,
                     'figure' => $this->planner->figureOf($version, $bases[$version->participant]),
                     'does' => $version->brief,
                     'props' => array_map($this->planner->propName(...), $version->props),
                 ],
-                array_filter($versions, static fn (Version $version): bool => $version->mark !== Mark::Fully),
+                array_filter($versions, static fn (PersonVersion $version): bool => $version->mark !== Mark::Fully),
             )),
         ];
     }

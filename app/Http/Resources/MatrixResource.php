@@ -8,7 +8,7 @@ use App\Models\SeatedClass;
 use App\Models\VersionChoice;
 use App\Planning\ClassPlanner;
 use KindChair\Fit\Matrix;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\People\Participant;
 use KindChair\Place\PackingList;
 
@@ -37,7 +37,7 @@ final readonly class MatrixResource
                 'name' => $movement->name(),
                 'zone' => $movement->mainRegion()?->zone()->value,
                 'variations' => array_map(static fn ($variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
-                'seconds' => $matrix->seconds[$id] / 10,
+                'seconds' => $matrix->tenths[$id] / 10,
             ];
         }
         $ids = array_keys($class->group?->documents() ?? []);
@@ -74,7 +74,7 @@ final readonly class MatrixResource
     }
 
     /** @return array<string, mixed> */
-    private function cell(Version $version, Participant $person): array
+    private function cell(PersonVersion $version, Participant $person): array
     {
         return [
             'mark' => $version->mark->value,

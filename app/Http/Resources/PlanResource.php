@@ -10,20 +10,20 @@ use App\Planning\ClassPlanner;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Fit\Mark;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Base;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\Variation;
 use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
-use KindChair\Review\Clock;
 use KindChair\Review\Finding;
 use KindChair\Review\Ledger;
 use KindChair\Review\Review;
 use KindChair\Review\SpineIdea;
 use KindChair\Review\Tally;
+use KindChair\Review\TimeWords;
 use KindChair\Script\DoseWords;
 use KindChair\Timeline\TimedPass;
 use KindChair\Timeline\TimelineBuilder;
@@ -71,14 +71,14 @@ final readonly class PlanResource
             'plan' => $document,
             'totals' => $this->totals($plan, $review),
             'entries' => $this->entries($plan, $review, $group),
-            'spine' => array_map(Clock::seconds(...), $review->coverage->spine),
+            'spine' => array_map(TimeWords::seconds(...), $review->coverage->spine),
             'idea' => $this->idea($review),
             'zones' => array_map(static fn (Zone $zone): array => [
                 'zone' => $zone->value,
                 'name' => $zone->plainName(),
-                'seconds' => Clock::seconds($review->coverage->zones[$zone->value]),
+                'seconds' => TimeWords::seconds($review->coverage->zones[$zone->value]),
             ], Zone::cases()),
-            'stillness' => Clock::seconds($review->coverage->stillness),
+            'stillness' => TimeWords::seconds($review->coverage->stillness),
             'findings' => array_map(fn (Finding $finding): array => self::finding($finding, $review, $timelines, $group->paceFactor()), $review->findings),
             'people' => array_map(static fn ($person): array => [
                 'id' => $person->id,
@@ -99,20 +99,20 @@ final readonly class PlanResource
                 $stripe[] = [
                     'entry' => $entry->id,
                     'zone' => $zone?->value,
-                    'seconds' => Clock::seconds($review->timeline->entryLength($entry->id)),
+                    'seconds' => TimeWords::seconds($review->timeline->entryLength($entry->id)),
                 ];
             }
             $sections[] = [
                 'id' => $section->id,
                 'kind' => $section->kind->value,
                 'name' => $section->kind->plainName(),
-                'seconds' => Clock::seconds($review->timeline->sectionLength($section->id)),
+                'seconds' => TimeWords::seconds($review->timeline->sectionLength($section->id)),
                 'stripe' => $stripe,
             ];
         }
 
         return [
-            'planned' => Clock::seconds($review->timeline->length()),
+            'planned' => TimeWords::seconds($review->timeline->length()),
             'slot' => $plan->slotMinutes * 60,
             'sections' => $sections,
         ];
@@ -135,8 +135,8 @@ final readonly class PlanResource
             )));
             $entries[] = [
                 'id' => $entry->id,
-                'start' => Clock::seconds($turns[0]->start ?? 0),
-                'seconds' => Clock::seconds($review->timeline->entryLength($entry->id)),
+                'start' => TimeWords::seconds($turns[0]->start ?? 0),
+                'seconds' => TimeWords::seconds($review->timeline->entryLength($entry->id)),
                 'name' => $movement->name(),
                 'variation' => $movement->variation($entry->variation)->name,
                 'dose' => DoseWords::of($movement, $entry, $passes),
@@ -152,9 +152,9 @@ final readonly class PlanResource
                 'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
                 'newer' => $this->newer($entry),
                 'props' => array_map(fn (string $id): string => $this->planner->propName($id), $this->props($entry, $versions)),
-                'versions' => array_map(fn (Version $version, Participant $person): array => $this->version($version, $person->base), $versions, $group->people),
+                'versions' => array_map(fn (PersonVersion $version, Participant $person): array => $this->version($version, $person->base), $versions, $group->people),
                 'counts' => array_map(
-                    static fn (Mark $mark): int => count(array_filter($versions, static fn (Version $version): bool => $version->mark === $mark)),
+                    static fn (Mark $mark): int => count(array_filter($versions, static fn (PersonVersion $version): bool => $version->mark === $mark)),
                     array_combine(array_column(Mark::cases(), 'value'), Mark::cases()),
                 ),
             ];
@@ -164,14 +164,14 @@ final readonly class PlanResource
     }
 
     /**
-     * @param list<Version> $versions
+     * @param list<PersonVersion> $versions
      * @return list<string>
      */
     private function props(Entry $entry, array $versions): array
     {
         $own = $this->planner->movement($entry->movement)->variation($entry->variation)->props;
 
-        return array_values(array_unique([...$own, ...array_merge(...array_map(static fn (Version $v): array => $v->props, $versions))]));
+        return array_values(array_unique([...$own, ...array_merge(...array_map(static fn (PersonVersion $v): array => $v->props, $versions))]));
     }
 
     /**
@@ -187,25 +187,25 @@ final readonly class PlanResource
             }
         }
 
-        return ['seconds' => Clock::seconds($tally->tenths), 'breaths' => $units];
+        return ['seconds' => TimeWords::seconds($tally->tenths), 'breaths' => $units];
     }
 
     /** @return array{side: string, seconds: float}|null */
-    private static function missing(Sides $sides, Entry $entry, Ledger $ledger): ?array
+    private static function missing(SideUse $sides, Entry $entry, Ledger $ledger): ?array
     {
-        if ($sides !== Sides::OneSided || $ledger->sidesBalance()) {
+        if ($sides !== SideUse::OneSided || $ledger->sidesBalance()) {
             return null;
         }
         $difference = $ledger->left->tenths - $ledger->right->tenths;
 
         return [
             'side' => $difference > 0 ? 'right' : 'left',
-            'seconds' => Clock::seconds(abs($difference)),
+            'seconds' => TimeWords::seconds(abs($difference)),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function version(Version $version, Base $base): array
+    private function version(PersonVersion $version, Base $base): array
     {
         return [
             'person' => $version->participant,
@@ -229,7 +229,7 @@ final readonly class PlanResource
             $after = $timelines->length($finding->remedy->plan, $pace);
             $remedy = [
                 'label' => $finding->remedy->label,
-                'cost' => $after === $review->timeline->length() ? null : Clock::difference($after - $review->timeline->length()),
+                'cost' => $after === $review->timeline->length() ? null : TimeWords::difference($after - $review->timeline->length()),
             ];
         }
 

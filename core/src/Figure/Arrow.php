@@ -8,7 +8,7 @@ use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Movement\Movement;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 
 /** The way that the moving part takes, drawn a little outside of it. */
@@ -30,7 +30,7 @@ final readonly class Arrow
         if ($zone === null) {
             return [];
         }
-        $both = $movement->laterality->sides === Sides::Together && $scene->view === View::Front && !in_array($zone, [Zone::Head, Zone::Back], true);
+        $both = $movement->laterality->sides === SideUse::Together && $scene->view === View::Front && !in_array($zone, [Zone::Head, Zone::Back], true);
         $way = [];
         if ($movement->laterality->directions === null) {
             foreach (self::ALONG as $share) {

@@ -29,7 +29,7 @@ final readonly class Figure
     public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false): self
     {
         $scene = Scene::of($movement, $variation, $base, $side, $withArms);
-        $body = Body::of($movement, $scene->view, $side);
+        $body = BodyDrawing::of($movement, $scene->view, $side);
         [$start, $end] = $scene->startAndEnd();
         $moved = Skeleton::of($end, $scene->seat);
         $shadow = $start === null ? [] : $body->shadow(Skeleton::of($start, $scene->seat), $moved, $scene->projection());
@@ -46,13 +46,13 @@ final readonly class Figure
     /** Someone sitting still. */
     public static function atRest(Base $base): self
     {
-        $seat = Seat::of($base, $base === Base::Standing ? Position::Standing : Position::Upright);
-        $view = $seat === Seat::Chair ? View::Front : View::Side;
+        $seat = DrawnSeat::of($base, $base === Base::Standing ? Position::Standing : Position::Upright);
+        $view = $seat === DrawnSeat::Chair ? View::Front : View::Side;
         $skeleton = Skeleton::of(Pose::of([], $seat), $seat);
 
         return new self([
             ...Furniture::of($seat, $view),
-            ...Body::atRest($view)->shapes($skeleton, Scene::project($view, $seat)),
+            ...BodyDrawing::atRest($view)->shapes($skeleton, Scene::project($view, $seat)),
         ]);
     }
 

@@ -12,18 +12,18 @@ final readonly class Furniture
     /**
      * @return list<Shape>
      */
-    public static function of(Seat $seat, View $view): array
+    public static function of(DrawnSeat $seat, View $view): array
     {
         return match ($seat) {
-            Seat::Standing => $view === View::Side ? self::chairInFront() : self::chairFaced(50.0, 50.0),
-            Seat::Bed => self::raisedBed(),
-            Seat::FlatBed => $view === View::Side ? self::flatBed() : self::bedFromAbove(),
-            Seat::Sideways => self::chairFaced(40.0, 38.0),
-            Seat::Wheelchair => $view === View::Side ? self::wheelchairFromSide() : self::wheelchairFaced(),
-            Seat::Armchair => $view === View::Side
+            DrawnSeat::Standing => $view === View::Side ? self::chairInFront() : self::chairFaced(50.0, 50.0),
+            DrawnSeat::Bed => self::raisedBed(),
+            DrawnSeat::FlatBed => $view === View::Side ? self::flatBed() : self::bedFromAbove(),
+            DrawnSeat::Sideways => self::chairFaced(40.0, 38.0),
+            DrawnSeat::Wheelchair => $view === View::Side ? self::wheelchairFromSide() : self::wheelchairFaced(),
+            DrawnSeat::Armchair => $view === View::Side
                 ? [...self::chairFromSide(), self::line([29.5, 56.0, 52.0, 56.0]), self::line([51.0, 56.0, 51.0, 69.0])]
                 : [...self::chairFaced(50.0, 38.0), self::line([27.0, 71.0, 27.0, 57.0]), self::line([73.0, 71.0, 73.0, 57.0]), self::line([31.0, 70.0, 27.0, 71.0]), self::line([69.0, 70.0, 73.0, 71.0])],
-            Seat::Chair => $view === View::Side ? self::chairFromSide() : self::chairFaced(50.0, 38.0),
+            DrawnSeat::Chair => $view === View::Side ? self::chairFromSide() : self::chairFaced(50.0, 38.0),
         };
     }
 

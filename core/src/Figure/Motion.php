@@ -30,7 +30,7 @@ final readonly class Motion
     public static function of(Movement $movement, Variation $variation, Base $base, Side $side, BreathPattern $pattern, bool $withArms = false): self
     {
         $scene = Scene::of($movement, $variation, $base, $side, $withArms);
-        $body = Body::of($movement, $scene->view, $side);
+        $body = BodyDrawing::of($movement, $scene->view, $side);
         [, $furthest] = $scene->startAndEnd();
         $layers = Skeleton::of($furthest, $scene->seat);
         $draw = static fn (Pose $pose): array => $body->shapes(Skeleton::of($pose, $scene->seat), $scene->projection(), $layers);

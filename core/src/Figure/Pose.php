@@ -20,7 +20,7 @@ final readonly class Pose
     }
 
     /** @param list<JointAngle> $angles */
-    public static function of(array $angles, Seat $seat, bool $isWide = false): self
+    public static function of(array $angles, DrawnSeat $seat, bool $isWide = false): self
     {
         $named = [];
         foreach ($angles as $angle) {
@@ -78,7 +78,7 @@ final readonly class Pose
      * @param array<string, float> $named
      * @return array<string, float>
      */
-    private static function restingLeg(array $named, Seat $seat, Side $side, bool $isWide): array
+    private static function restingLeg(array $named, DrawnSeat $seat, Side $side, bool $isWide): array
     {
         $s = ":$side->value";
         $extends = $named[JointAction::HipExtension->value . $s] ?? 0;
@@ -94,7 +94,7 @@ final readonly class Pose
      * @param array<string, float> $named
      * @return array<string, float>
      */
-    private static function restingArm(array $named, Seat $seat, Side $side): array
+    private static function restingArm(array $named, DrawnSeat $seat, Side $side): array
     {
         $s = ":$side->value";
         $moves = [

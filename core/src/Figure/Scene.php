@@ -23,20 +23,20 @@ final readonly class Scene
     /**
      * @param array<string, Pose> $poses by step id
      */
-    private function __construct(public Seat $seat, public View $view, private bool $isWide, private array $poses)
+    private function __construct(public DrawnSeat $seat, public View $view, private bool $isWide, private array $poses)
     {
     }
 
     public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false): self
     {
-        $seat = Seat::of($base, $variation->position, $withArms);
+        $seat = DrawnSeat::of($base, $variation->position, $withArms);
         $isWide = $variation->position === Position::Wide && $seat->restingHip() === 90;
         $poses = [];
         foreach ($movement->steps as $step) {
             $poses[$step->id] = Pose::of($variation->angles[$step->id]->on($side), $seat, $isWide);
         }
         $view = match ($seat) {
-            Seat::Bed, Seat::Sideways => View::Side,
+            DrawnSeat::Bed, DrawnSeat::Sideways => View::Side,
             default => $movement->view,
         };
 
@@ -82,23 +82,23 @@ final readonly class Scene
     /**
      * @return Closure(Vector): array{float, float} a point of the room on the page
      */
-    public static function project(View $view, Seat $seat): Closure
+    public static function project(View $view, DrawnSeat $seat): Closure
     {
         if ($view === View::Side) {
             [$x, $y, $scale] = match ($seat) {
-                Seat::Standing => [36.0, 52.0, 0.84],
-                Seat::Bed => [46.0, 64.0, 1.0],
-                Seat::FlatBed => [50.0, 68.0, 0.9],
+                DrawnSeat::Standing => [36.0, 52.0, 0.84],
+                DrawnSeat::Bed => [46.0, 64.0, 1.0],
+                DrawnSeat::FlatBed => [50.0, 68.0, 0.9],
                 default => [40.0, 64.0, 1.0],
             };
 
             return static fn (Vector $v): array => [$x + $v->z * $scale, $y - $v->y * $scale];
         }
-        if ($seat === Seat::FlatBed) {
+        if ($seat === DrawnSeat::FlatBed) {
             // Seen from above, the head at the top.
             return static fn (Vector $v): array => [50 + $v->x * 0.9, 52 + $v->z * 0.9];
         }
-        if ($seat === Seat::Standing) {
+        if ($seat === DrawnSeat::Standing) {
             return static fn (Vector $v): array => [50 + $v->x * 0.84, 52 - $v->y * 0.84];
         }
 

@@ -39,10 +39,10 @@ final readonly class Skeleton
     {
     }
 
-    public static function of(Pose $pose, Seat $seat): self
+    public static function of(Pose $pose, DrawnSeat $seat): self
     {
         // Who stands bends forward at the hips: the feet stay, the trunk comes forward and the hips go back.
-        $bow = $seat === Seat::Standing
+        $bow = $seat === DrawnSeat::Standing
             ? min($pose->at(JointAction::HipFlexion, Side::Left), $pose->at(JointAction::HipFlexion, Side::Right))
             : 0.0;
         $lean = $pose->at(JointAction::HipHinge) - $seat->recline() + $bow;
@@ -120,13 +120,13 @@ final readonly class Skeleton
     }
 
     /** @return array<string, Vector> */
-    private static function leg(Pose $pose, Side $side, Seat $seat, Vector $hips, float $bow): array
+    private static function leg(Pose $pose, Side $side, DrawnSeat $seat, Vector $hips, float $bow): array
     {
         $at = static fn (JointAction $action): float => $pose->at($action, $side);
         // Degrees of the thigh from straight down to straight ahead and up.
         $flexion = $at(JointAction::HipFlexion) - $at(JointAction::HipExtension) - $bow + match ($seat) {
-            Seat::Bed => 16,
-            Seat::FlatBed => 90,
+            DrawnSeat::Bed => 16,
+            DrawnSeat::FlatBed => 90,
             default => 0,
         };
         $knee = $at(JointAction::KneeFlexion);
@@ -136,12 +136,12 @@ final readonly class Skeleton
         $turn = ($at(JointAction::HipOutward) - $at(JointAction::HipInward)) * self::HIP_TURN_SHOWN;
 
         $heelsUp = 0.0;
-        if (($seat === Seat::Chair || $seat === Seat::Armchair) && $toes > 0 && $knee >= 70 && $flexion <= 92) {
+        if (($seat === DrawnSeat::Chair || $seat === DrawnSeat::Armchair) && $toes > 0 && $knee >= 70 && $flexion <= 92) {
             // A foot that points on the floor lifts its heel, and so the knee.
             $heelsUp = rad2deg(asin(min(0.5, self::FOOT * sin(deg2rad($toes)) / self::THIGH)));
         }
         // Straight legs open sideways, bent ones swing out.
-        $open = static fn (Vector $v): Vector => $seat === Seat::Standing ? $v->rolled(-$out) : $v->yawed($out);
+        $open = static fn (Vector $v): Vector => $seat === DrawnSeat::Standing ? $v->rolled(-$out) : $v->yawed($out);
         $thigh = $open((new Vector(0, -1, 0))->pitched(-($flexion + $heelsUp)));
         $back = $open((new Vector(0, 0, -1))->pitched(-($flexion + $heelsUp)));
         $across = $thigh->cross($back);

@@ -9,7 +9,7 @@ use KindChair\Body\JointAction;
 use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 
 /**
@@ -28,15 +28,15 @@ final readonly class Sketch
 
     private function __construct(
         private Angles $angles,
-        private Seat $seat,
+        private DrawnSeat $seat,
         private Side $named,
-        private Sides $sides,
-        private Body $body,
+        private SideUse $sides,
+        private BodyDrawing $body,
         private View $view,
     ) {
     }
 
-    public static function of(Angles $angles, Seat $seat, View $view, Sides $sides, Side $named, ?Joint $chosen, ?string $role): self
+    public static function of(Angles $angles, DrawnSeat $seat, View $view, SideUse $sides, Side $named, ?Joint $chosen, ?string $role): self
     {
         $moving = match (true) {
             $chosen === null => [],
@@ -45,7 +45,7 @@ final readonly class Sketch
             default => self::partsOf($chosen, self::limbs($role ?? 'both', $named)),
         };
 
-        return new self($angles, $seat, $named, $sides, Body::accenting($view, $named, $moving), $view);
+        return new self($angles, $seat, $named, $sides, BodyDrawing::accenting($view, $named, $moving), $view);
     }
 
     /** @return list<Shape> */
@@ -107,7 +107,7 @@ final readonly class Sketch
         if ($side === null) {
             return 'mid';
         }
-        if ($this->sides === Sides::Together || $this->sides === Sides::Midline) {
+        if ($this->sides === SideUse::Together || $this->sides === SideUse::Midline) {
             return 'both';
         }
 

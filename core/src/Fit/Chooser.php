@@ -52,13 +52,13 @@ final class Chooser
     ) {
     }
 
-    public function choose(Participant $person, Asked $asked): Version
+    public function choose(Participant $person, Assignment $asked): PersonVersion
     {
         $kit = $this->kit;
         $refusals = [];
         foreach ($this->rungs($asked->movement, $asked->variation, $person->base) as $variation) {
             $version = $this->attempt($person, $asked, $asked->movement, $variation, $kit, $refusals);
-            if ($version instanceof Version) {
+            if ($version instanceof PersonVersion) {
                 return $version;
             }
             $refusals = [...$refusals, ...$version];
@@ -68,7 +68,7 @@ final class Chooser
             $usual = $substitute->variation($substitute->usualVariation);
             foreach ($this->rungs($substitute, $usual, $person->base) as $variation) {
                 $version = $this->attempt($person, $asked, $substitute, $variation, $kit, $refusals);
-                if ($version instanceof Version) {
+                if ($version instanceof PersonVersion) {
                     return $version;
                 }
             }
@@ -77,7 +77,7 @@ final class Chooser
         $why = $why === [] ? ["There is no {$person->base->plainName()} version."] : $why;
         $rest = $asked->movement->restWords;
 
-        return new Version(
+        return new PersonVersion(
             $person->id,
             $rest === null ? Mark::None : Mark::Rests,
             null,
@@ -98,7 +98,7 @@ final class Chooser
      * What someone does by the teacher's choice. A choice that breaks a precaution, a range or the house rules counts
      * only when it was confirmed knowing that; what it breaks stays in the reasons.
      */
-    public function asChosen(Participant $person, Asked $asked, Choice $choice): Version
+    public function asChosen(Participant $person, Assignment $asked, Choice $choice): PersonVersion
     {
         $offered = $this->choose($person, $asked);
         if ($choice->variation === null) {
@@ -108,7 +108,7 @@ final class Chooser
         }
         $variation = $asked->movement->variation($choice->variation);
         $version = $this->attempt($person, $asked, $asked->movement, $variation, null, []);
-        if ($version instanceof Version) {
+        if ($version instanceof PersonVersion) {
             return $version->chosen($version->mark, $version->movement, $version->variation, $choice, self::chosenWords($variation, $choice), []);
         }
         if (!$choice->isConfirmed) {
@@ -119,11 +119,11 @@ final class Chooser
     }
 
     /** @return list<string> what a choice would break; none when it is as safe as what is offered */
-    public function breaks(Participant $person, Asked $asked, string $variation): array
+    public function breaks(Participant $person, Assignment $asked, string $variation): array
     {
         $version = $this->attempt($person, $asked, $asked->movement, $asked->movement->variation($variation), null, []);
 
-        return $version instanceof Version ? [] : $version;
+        return $version instanceof PersonVersion ? [] : $version;
     }
 
     private static function chosenWords(Variation $variation, Choice $choice): string
@@ -165,16 +165,16 @@ final class Chooser
     /**
      * @param list<string>|null $kit
      * @param list<string> $refusals why earlier rungs did not serve
-     * @return Version|list<string> the version, or why it does not serve
+     * @return PersonVersion|list<string> the version, or why it does not serve
      */
     private function attempt(
         Participant $person,
-        Asked $asked,
+        Assignment $asked,
         Movement $movement,
         Variation $variation,
         ?array $kit,
         array $refusals,
-    ): Version|array {
+    ): PersonVersion|array {
         $missing = $kit === null ? [] : array_diff($variation->props, $kit);
         if ($missing !== []) {
             return ['There is no ' . implode(' or ', $missing) . ' here.'];
@@ -204,7 +204,7 @@ final class Chooser
             $why = ["Made for a {$person->base->plainName()}."];
         }
 
-        return new Version(
+        return new PersonVersion(
             $person->id,
             $fully ? Mark::Fully : Mark::Adapted,
             $movement->id,
@@ -222,7 +222,7 @@ final class Chooser
     }
 
     /** @return list<string> a sentence for each trait of the variation that a precaution forbids */
-    private function avoided(Participant $person, Asked $asked, Movement $movement, Variation $variation): array
+    private function avoided(Participant $person, Assignment $asked, Movement $movement, Variation $variation): array
     {
         $broken = [];
         foreach ($this->never as $trait) {
@@ -252,7 +252,7 @@ final class Chooser
      *
      * @return array{caps: list<JointAngle>, sides: array<string, WeakLimbDoes>, why: list<string>, refused: list<string>}
      */
-    private function reach(Participant $person, Asked $asked, Movement $movement, Variation $variation): array
+    private function reach(Participant $person, Assignment $asked, Movement $movement, Variation $variation): array
     {
         $caps = [];
         $sides = [];
@@ -324,7 +324,7 @@ final class Chooser
     }
 
     /** @return list<Side> */
-    private function namedSides(Asked $asked, Movement $movement): array
+    private function namedSides(Assignment $asked, Movement $movement): array
     {
         if ($movement->id === $asked->movement->id) {
             return $asked->sides;
@@ -353,7 +353,7 @@ final class Chooser
     }
 
     /** @return array{int|null, list<string>} */
-    private function timeLimit(Participant $person, Asked $asked, Movement $movement, Variation $variation): array
+    private function timeLimit(Participant $person, Assignment $asked, Movement $movement, Variation $variation): array
     {
         $atMost = null;
         $why = [];
@@ -381,7 +381,7 @@ final class Chooser
         return [$atMost, $why];
     }
 
-    private function unbroken(TraitLimit $limit, Asked $asked, Movement $movement, Variation $variation): int
+    private function unbroken(TraitLimit $limit, Assignment $asked, Movement $movement, Variation $variation): int
     {
         if ($limit->trait === MovementTrait::ArmsOverheadSustained) {
             return $this->overhead($asked, $movement, $variation);
@@ -394,7 +394,7 @@ final class Chooser
      * Tenths of a second with arms overhead without a break. The steps of a substitute are not in the passes
      * that were asked for; with an arm overhead in any of them, the whole pass counts.
      */
-    private function overhead(Asked $asked, Movement $movement, Variation $variation): int
+    private function overhead(Assignment $asked, Movement $movement, Variation $variation): int
     {
         if ($movement->id === $asked->movement->id) {
             return Overhead::longest($variation, $asked->passes);
@@ -423,7 +423,7 @@ final class Chooser
         Participant $person,
         Movement $movement,
         Variation $variation,
-        Asked $asked,
+        Assignment $asked,
         array $reach,
         ?int $atMost,
     ): array {

@@ -14,26 +14,26 @@ use KindChair\Timeline\TimedPass;
 final readonly class Matrix
 {
     /**
-     * @param array<string, int> $seconds tenths of a second of each entry that are moved in, by entry id
+     * @param array<string, int> $tenths tenths of a second of each entry that are moved in, by entry id
      * @param array<string, array{moved: int, share: float, left: int, right: int, isBalanced: bool}> $people by participant id; times in tenths
      * @param float $inclusion share of all participant-seconds spent moving with the group, fully or adapted
      */
-    private function __construct(public array $seconds, public array $people, public float $inclusion)
+    private function __construct(public array $tenths, public array $people, public float $inclusion)
     {
     }
 
     /**
      * @param array<string, Movement> $movements by entry id
      * @param array<string, list<TimedPass>> $passes by entry id
-     * @param array<string, list<Version>> $versions by entry id, in the order of the group
+     * @param array<string, list<PersonVersion>> $versions by entry id, in the order of the group
      */
     public static function of(Group $group, array $movements, array $passes, array $versions): self
     {
-        $seconds = array_map(
+        $tenths = array_map(
             static fn (array $ofEntry): int => array_sum(array_map(static fn (TimedPass $pass): int => $pass->length(), $ofEntry)),
             $passes,
         );
-        $whole = array_sum($seconds);
+        $whole = array_sum($tenths);
         $people = [];
         $all = 0;
         foreach ($group->people as $at => $person) {
@@ -43,7 +43,7 @@ final readonly class Matrix
                 if ($version->mark === Mark::Rests || $version->mark === Mark::None) {
                     continue;
                 }
-                $moved += $seconds[$entry];
+                $moved += $tenths[$entry];
                 [$l, $r] = self::sides($movements[$entry], $passes[$entry], $version);
                 $left += $l;
                 $right += $r;
@@ -60,7 +60,7 @@ final readonly class Matrix
         }
         $most = $whole * count($group->people);
 
-        return new self($seconds, $people, $most === 0 ? 1.0 : $all / $most);
+        return new self($tenths, $people, $most === 0 ? 1.0 : $all / $most);
     }
 
     /**
@@ -69,7 +69,7 @@ final readonly class Matrix
      * @param list<TimedPass> $passes
      * @return array{int, int} tenths of a second left and right, in sided movements
      */
-    private static function sides(Movement $movement, array $passes, Version $version): array
+    private static function sides(Movement $movement, array $passes, PersonVersion $version): array
     {
         if (!$movement->laterality->isSided()) {
             return [0, 0];

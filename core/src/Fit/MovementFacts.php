@@ -59,7 +59,7 @@ final readonly class MovementFacts
     ) {
     }
 
-    public static function of(Movement $movement, Trial $trial): self
+    public static function of(Movement $movement, MovementAlone $trial): self
     {
         $regions = array_map(static fn (Region $region): string => $region->plainName(), $movement->regions);
 

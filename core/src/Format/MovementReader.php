@@ -22,7 +22,7 @@ use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\SideMeaning;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\Movement\View;
@@ -97,7 +97,7 @@ final readonly class MovementReader
         }
 
         return $node->build(static fn (): Laterality => new Laterality(
-            $node->at('sides')->enum(Sides::class),
+            $node->at('sides')->enum(SideUse::class),
             $words === null ? null : [$words[0], $words[1]],
             $node->maybe('crossing')?->string(),
             $node->at('means')->enum(SideMeaning::class),

@@ -12,7 +12,7 @@ final readonly class Laterality
      * @param string|null $crossing what lies on top or in front: arms, fingers, legs
      */
     public function __construct(
-        public Sides $sides,
+        public SideUse $sides,
         public ?array $directions,
         public ?string $crossing,
         public SideMeaning $means,
@@ -22,7 +22,7 @@ final readonly class Laterality
 
     public function isSided(): bool
     {
-        return $this->sides === Sides::OneSided || $this->sides === Sides::Alternating;
+        return $this->sides === SideUse::OneSided || $this->sides === SideUse::Alternating;
     }
 
     /** Whether a pass names a side: the one worked, or the limb on top. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace KindChair\Place;
 
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Movement\ChangeOvers;
 
 /** What to bring to a class, from what everyone uses at once, against what the place has. */
 final readonly class PackingList
 {
     /**
-     * @param array<string, list<Version>> $versions by entry id
+     * @param array<string, list<PersonVersion>> $versions by entry id
      * @param array<string, int>|null $kit how many of each prop the place has; null when that is not known
      * @return list<array{id: string, name: string, needs: int, has: int|null, short: int, standIns: list<string>}>
      */
@@ -19,7 +19,7 @@ final readonly class PackingList
     {
         $most = [];
         foreach ($versions as $ofEntry) {
-            foreach (array_count_values(array_merge(...array_map(static fn (Version $version): array => $version->props, $ofEntry))) as $prop => $count) {
+            foreach (array_count_values(array_merge(...array_map(static fn (PersonVersion $version): array => $version->props, $ofEntry))) as $prop => $count) {
                 $most[$prop] = max($most[$prop] ?? 0, $count);
             }
         }

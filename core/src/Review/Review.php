@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Review;
 
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Timeline\Timeline;
 
 /** A plan's whole answer. */
@@ -13,7 +13,7 @@ final readonly class Review
     /**
      * @param array<string, Ledger> $ledgers by entry id
      * @param list<Finding> $findings the most pressing first
-     * @param array<string, list<Version>> $versions by entry id, in the group's order
+     * @param array<string, list<PersonVersion>> $versions by entry id, in the group's order
      */
     public function __construct(
         public Timeline $timeline,

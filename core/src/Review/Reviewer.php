@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace KindChair\Review;
 
 use KindChair\Body\RangeTable;
-use KindChair\Fit\Asked;
+use KindChair\Fit\Assignment;
 use KindChair\Fit\Choice;
 use KindChair\Fit\Chooser;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\MovementTrait;
@@ -73,21 +73,21 @@ final readonly class Reviewer
                 $passes = $timeline->passesOf($entry->id);
                 $ledgers[$entry->id] = Ledger::of($movement, $passes);
                 $total = $total->plus($ledgers[$entry->id]);
-                $asked = new Asked(
+                $asked = new Assignment(
                     $movement,
                     $movement->variation($entry->variation),
                     $plan->patternFor($section, $entry),
                     $passes,
                 );
                 $versions[$entry->id] = array_map(
-                    static fn (Participant $person): Version => isset($chosen[$entry->id][$person->id])
+                    static fn (Participant $person): PersonVersion => isset($chosen[$entry->id][$person->id])
                         ? $chooser->asChosen($person, $asked, $chosen[$entry->id][$person->id])
                         : $chooser->choose($person, $asked),
                     $group->people,
                 );
             }
         }
-        $subject = new Subject($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions);
+        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions);
 
         return new Review(
             $timeline,
@@ -101,7 +101,7 @@ final readonly class Reviewer
     }
 
     /** @return list<Finding> most pressing first, then in the order of the class */
-    private function findings(Subject $subject): array
+    private function findings(PlanInReview $subject): array
     {
         $findings = array_merge(...array_map(static fn (Rule $rule): array => $rule->check($subject), $this->rules));
         $place = array_flip(array_map(static fn (Entry $entry): string => $entry->id, $subject->plan->entries()));

@@ -11,5 +11,5 @@ interface Rule
     public function name(): string;
 
     /** @return list<Finding> */
-    public function check(Subject $subject): array;
+    public function check(PlanInReview $subject): array;
 }

@@ -19,7 +19,7 @@ final readonly class Tally
     /** @return array{seconds: float, repetitions: int} */
     public function toArray(): array
     {
-        return ['seconds' => Clock::seconds($this->tenths), 'repetitions' => $this->repetitions];
+        return ['seconds' => TimeWords::seconds($this->tenths), 'repetitions' => $this->repetitions];
     }
 
     public function isMissing(): bool

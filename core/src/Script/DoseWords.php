@@ -6,7 +6,7 @@ namespace KindChair\Script;
 
 use KindChair\Body\Side;
 use KindChair\Movement\Movement;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Plan\Entry;
 use KindChair\Timeline\TimedPass;
 
@@ -26,10 +26,10 @@ final readonly class DoseWords
             $words[] = 'each crossing';
         }
         $words[] = match ($laterality->sides) {
-            Sides::OneSided => self::sides($passes),
-            Sides::Alternating => 'side by side',
-            Sides::Together => 'together',
-            Sides::Midline => '',
+            SideUse::OneSided => self::sides($passes),
+            SideUse::Alternating => 'side by side',
+            SideUse::Together => 'together',
+            SideUse::Midline => '',
         };
 
         return rtrim($words[0] . ' ' . implode(', ', array_filter(array_slice($words, 1))));

@@ -7,7 +7,7 @@ namespace KindChair\Timeline;
 use KindChair\Body\Side;
 use KindChair\Movement\Dose;
 use KindChair\Movement\Movement;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Plan\Entry;
 
 /** One way of doing a movement: on a side, in a direction, with a limb on top. */
@@ -32,7 +32,7 @@ final readonly class Pass
     {
         $laterality = $movement->laterality;
         $pair = [$first, $first->other()];
-        $sides = $laterality->sides === Sides::OneSided ? $pair : [null];
+        $sides = $laterality->sides === SideUse::OneSided ? $pair : [null];
         $crossings = $laterality->crossing !== null ? $pair : [null];
         $directions = $laterality->directions ?? [null];
         $ways = [];
@@ -65,7 +65,7 @@ final readonly class Pass
         foreach (self::ways($movement, $first) as $way) {
             $dose = $entry->doseOf($way['side'], $way['direction'], $way['crossing']);
             if ($dose !== null) {
-                $alternates = $movement->laterality->sides === Sides::Alternating;
+                $alternates = $movement->laterality->sides === SideUse::Alternating;
                 $passes[] = new self($way['side'], $alternates, $way['direction'], $way['crossing'], $dose);
             }
         }

@@ -14,7 +14,7 @@ use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\Plan\ClassPlan;
@@ -253,7 +253,7 @@ final readonly class TimelineBuilder
         $cycle = $movement->cycle();
         $cycleLengths = array_map($length, $cycle);
         $cycleLength = (int) array_sum($cycleLengths);
-        $perRepetition = $movement->laterality->sides === Sides::Alternating ? 2 : 1;
+        $perRepetition = $movement->laterality->sides === SideUse::Alternating ? 2 : 1;
         $body = match ($pass->dose->unit) {
             DoseUnit::Repetitions => $pass->dose->amount * $perRepetition * $cycleLength,
             DoseUnit::Breaths => $pass->dose->amount * $pattern->cycle(),

@@ -6,17 +6,17 @@ namespace KindChair\Tests\Figure;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
+use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Figure;
 use KindChair\Figure\Motion;
 use KindChair\Figure\Pose;
-use KindChair\Figure\Seat;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Skeleton;
 use KindChair\Figure\Vector;
 use KindChair\Movement\Base;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\Position;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -36,7 +36,7 @@ final class FigureTest extends TestCase
             $list[] = new JointAngle(JointAction::from($action), Side::Right, $degrees);
         }
 
-        return Skeleton::of(Pose::of($list, Seat::Chair), Seat::Chair);
+        return Skeleton::of(Pose::of($list, DrawnSeat::Chair), DrawnSeat::Chair);
     }
 
     public function testLimbsKeepTheirLengthsInEveryShippedShape(): void
@@ -45,7 +45,7 @@ final class FigureTest extends TestCase
         foreach (Make::craft()->library->all() as $movement) {
             foreach ($movement->variations as $variation) {
                 foreach ($variation->angles as $angles) {
-                    foreach (Seat::cases() as $seat) {
+                    foreach (DrawnSeat::cases() as $seat) {
                         $skeleton = Skeleton::of(Pose::of($angles->on(Side::Left), $seat), $seat);
                         foreach (['left', 'right'] as $side) {
                             foreach ([['shoulder', 'elbow', 14.0], ['elbow', 'wrist', 13.0], ['hip', 'knee', 24.0], ['knee', 'ankle', 24.0], ['ankle', 'toe', 8.0]] as [$from, $to, $length]) {
@@ -66,12 +66,12 @@ final class FigureTest extends TestCase
     {
         $wrong = [];
         foreach (Make::craft()->library->all() as $movement) {
-            if ($movement->laterality->sides !== Sides::OneSided) {
+            if ($movement->laterality->sides !== SideUse::OneSided) {
                 continue;
             }
             foreach ($movement->variations[0]->angles as $angles) {
-                $left = Skeleton::of(Pose::of($angles->on(Side::Left), Seat::Chair), Seat::Chair);
-                $right = Skeleton::of(Pose::of($angles->on(Side::Right), Seat::Chair), Seat::Chair);
+                $left = Skeleton::of(Pose::of($angles->on(Side::Left), DrawnSeat::Chair), DrawnSeat::Chair);
+                $right = Skeleton::of(Pose::of($angles->on(Side::Right), DrawnSeat::Chair), DrawnSeat::Chair);
                 $pairs = ['head' => 'head', 'chest' => 'chest', 'nose' => 'nose'];
                 foreach (['hand', 'elbow', 'knee', 'toe'] as $point) {
                     $pairs += ["$point-left" => "$point-right", "$point-right" => "$point-left"];
@@ -123,8 +123,8 @@ final class FigureTest extends TestCase
     public function testHeelsRiseWithTheToesOnTheFloor(): void
     {
         $both = array_map(static fn (Side $side): JointAngle => new JointAngle(JointAction::AnkleDown, $side, 30), Side::cases());
-        $skeleton = Skeleton::of(Pose::of($both, Seat::Chair), Seat::Chair);
-        $flat = Skeleton::of(Pose::of([], Seat::Chair), Seat::Chair);
+        $skeleton = Skeleton::of(Pose::of($both, DrawnSeat::Chair), DrawnSeat::Chair);
+        $flat = Skeleton::of(Pose::of([], DrawnSeat::Chair), DrawnSeat::Chair);
 
         self::assertGreaterThan($flat->point('ankle-left')->y + 1, $skeleton->point('ankle-left')->y);
         self::assertEqualsWithDelta($flat->point('toe-left')->y, $skeleton->point('toe-left')->y, 1.5);
@@ -166,7 +166,7 @@ final class FigureTest extends TestCase
 
     public function testEachPositionHasItsOwnSeatAndChairsMayHaveArms(): void
     {
-        $seat = static fn (Base $base, Position $position, bool $arms = false): string => Seat::of($base, $position, $arms)->value;
+        $seat = static fn (Base $base, Position $position, bool $arms = false): string => DrawnSeat::of($base, $position, $arms)->value;
 
         self::assertSame('armchair', $seat(Base::Chair, Position::Upright, true));
         self::assertSame('sideways', $seat(Base::Chair, Position::Sideways));
@@ -181,7 +181,7 @@ final class FigureTest extends TestCase
         $at = static fn (int $bow): Skeleton => Skeleton::of(Pose::of(array_map(
             static fn (Side $side): JointAngle => new JointAngle(JointAction::HipFlexion, $side, $bow),
             Side::cases(),
-        ), Seat::Standing), Seat::Standing);
+        ), DrawnSeat::Standing), DrawnSeat::Standing);
 
         self::assertEqualsWithDelta($at(0)->point('ankle-left')->y, $at(60)->point('ankle-left')->y, 0.5);
         self::assertGreaterThan($at(0)->point('head')->z + 10, $at(60)->point('head')->z);

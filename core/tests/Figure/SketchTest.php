@@ -7,22 +7,22 @@ namespace KindChair\Tests\Figure;
 use KindChair\Body\Joint;
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
+use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Figure;
-use KindChair\Figure\Seat;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Sketch;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
 
 final class SketchTest extends TestCase
 {
-    private static function sketch(int $degrees, Sides $sides = Sides::OneSided, ?Joint $joint = Joint::Shoulder, string $role = 'work'): Sketch
+    private static function sketch(int $degrees, SideUse $sides = SideUse::OneSided, ?Joint $joint = Joint::Shoulder, string $role = 'work'): Sketch
     {
-        return Sketch::of(new Angles(['work' => ['shoulder-abduction' => $degrees]]), Seat::Chair, View::Front, $sides, Side::Left, $joint, $role);
+        return Sketch::of(new Angles(['work' => ['shoulder-abduction' => $degrees]]), DrawnSeat::Chair, View::Front, $sides, Side::Left, $joint, $role);
     }
 
     public function testAHandleLiesOnItsTrackAtItsOwnAngle(): void
@@ -47,13 +47,13 @@ final class SketchTest extends TestCase
 
     public function testHandlesTakeTheRoleTheyHaveInTheMovement(): void
     {
-        $roles = static fn (Sides $sides): array => array_values(array_unique(array_column(array_filter(
+        $roles = static fn (SideUse $sides): array => array_values(array_unique(array_column(array_filter(
             self::sketch(0, $sides)->handles(),
             static fn (array $handle): bool => $handle['joint'] === 'elbow',
         ), 'role')));
 
-        self::assertSame(['work', 'other'], $roles(Sides::OneSided));
-        self::assertSame(['both'], $roles(Sides::Together));
+        self::assertSame(['work', 'other'], $roles(SideUse::OneSided));
+        self::assertSame(['both'], $roles(SideUse::Together));
         self::assertSame('towards', Sketch::roleFor(JointAction::TrunkSide, 'mid'));
         self::assertSame('mid', Sketch::roleFor(JointAction::TrunkFlexion, 'mid'));
         self::assertSame('other', Sketch::roleFor(JointAction::KneeFlexion, 'other'));
@@ -62,7 +62,7 @@ final class SketchTest extends TestCase
     public function testTheChosenPartIsToldApart(): void
     {
         $moving = static fn (?Joint $joint, string $role): int => count(array_filter(
-            self::sketch(60, Sides::OneSided, $joint, $role)->shapes(),
+            self::sketch(60, SideUse::OneSided, $joint, $role)->shapes(),
             static fn (Shape $shape): bool => $shape->role === 'moving',
         ));
 

@@ -8,16 +8,16 @@ use KindChair\Body\JointAction;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Breath\Breath;
-use KindChair\Fit\Asked;
+use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\Mark;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
 use KindChair\Movement\SideMeaning;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
 use KindChair\People\BreathLimit;
 use KindChair\People\OwnRange;
@@ -33,14 +33,14 @@ final class ChooserTest extends TestCase
     /**
      * @param list<string>|null $kit
      */
-    private function choose(Participant $person, Movement $movement, ?array $kit = null, string $asked = '', Movement ...$others): Version
+    private function choose(Participant $person, Movement $movement, ?array $kit = null, string $asked = '', Movement ...$others): PersonVersion
     {
         $library = Make::library($movement, ...$others);
         $variation = $movement->variation($asked === '' ? $movement->usualVariation : $asked);
         $plan = Make::plan(Make::entry('e', $movement->id, Make::breaths(4), variation: $variation->id));
         $passes = Make::timeline($plan, $library)->passesOf('e');
 
-        return (new Chooser($library, Make::craft()->ranges, $kit))->choose($person, new Asked($movement, $variation, Make::even(), $passes));
+        return (new Chooser($library, Make::craft()->ranges, $kit))->choose($person, new Assignment($movement, $variation, Make::even(), $passes));
     }
 
     /** @return list<Step> arms to 160 degrees and down again */
@@ -57,7 +57,7 @@ final class ChooserTest extends TestCase
     {
         $steps = self::reach();
 
-        return Make::movement('reach', Sides::Together, steps: $steps, rest: $rest, substitutes: array_values($substitutes), variations: [
+        return Make::movement('reach', SideUse::Together, steps: $steps, rest: $rest, substitutes: array_values($substitutes), variations: [
             Make::variation('low', $steps, 1, scalesDown: $scalesDown, share: 0.25),
             Make::variation('middle', $steps, 2, scalesDown: $scalesDown, share: 0.5, forBase: ['wheelchair' => 'brakes on']),
             Make::variation('high', $steps, 3, [MovementTrait::ArmsOverhead], scalesDown: $scalesDown),
@@ -222,7 +222,7 @@ final class ChooserTest extends TestCase
 
     public function testTheAbleSideDoesItBothTimes(): void
     {
-        $movement = Make::movement('one', Sides::OneSided, steps: self::reach('work'));
+        $movement = Make::movement('one', SideUse::OneSided, steps: self::reach('work'));
         $version = $this->choose($this->weak(WeakLimbDoes::AbleSide), $movement);
 
         self::assertSame([Mark::Adapted, ['left' => WeakLimbDoes::AbleSide], 'Right side both times'], [$version->mark, $version->sides, $version->does]);
@@ -230,7 +230,7 @@ final class ChooserTest extends TestCase
 
     public function testTheAbleSideTakesOverOnlyWhatALimbDoes(): void
     {
-        $movement = Make::movement('turn', Sides::OneSided, steps: [
+        $movement = Make::movement('turn', SideUse::OneSided, steps: [
             Make::step('turn', Phase::Cycle, Breath::Out, ['towards' => ['trunk-turn' => 20], 'work' => ['elbow-flexion' => 20]]),
         ], means: SideMeaning::Direction);
 

@@ -9,7 +9,7 @@ use KindChair\Body\Side;
 use KindChair\Fit\Choice;
 use KindChair\Fit\Mark;
 use KindChair\Fit\Matrix;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Base;
 use KindChair\Movement\MovementTrait;
 use KindChair\People\Group;
@@ -67,7 +67,7 @@ final class MatrixTest extends TestCase
 
         // With a new hip the second movement gives way to a rest or nothing.
         $hip = self::matrix(Make::person('a', Base::Chair, ['precautions' => [new NotedPrecaution(Make::craft()->precautions->get('hip-replaced-back'), Side::Left)]]));
-        self::assertEqualsWithDelta($hip->seconds['raise'] / array_sum($hip->seconds), $hip->inclusion, 0.001);
+        self::assertEqualsWithDelta($hip->tenths['raise'] / array_sum($hip->tenths), $hip->inclusion, 0.001);
     }
 
     public function testTheAbleSideIsCountedWhereItWorks(): void
@@ -91,7 +91,7 @@ final class MatrixTest extends TestCase
     public function testAChoiceThatBreaksAPrecautionCountsOnlyWhenConfirmedAndSaysSo(): void
     {
         $person = Make::person('a', Base::Chair, ['precautions' => [new NotedPrecaution(Make::craft()->precautions->get('hip-replaced-back'), null)]]);
-        $of = static fn (Choice $choice): Version => self::review($person, [$choice])->versions['four'][0];
+        $of = static fn (Choice $choice): PersonVersion => self::review($person, [$choice])->versions['four'][0];
 
         self::assertNotSame('shin', $of(self::choice('shin'))->variation);
         $confirmed = $of(self::choice('shin', true));

@@ -8,10 +8,10 @@ use KindChair\Body\AgeBand;
 use KindChair\Body\JointAction;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
-use KindChair\Fit\Asked;
+use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\Mark;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\People\NotedPrecaution;
@@ -35,7 +35,7 @@ final class NothingBreaksTest extends TestCase
     /** @var array<string, mixed>|null ranges.json, as it is written */
     private ?array $ranges = null;
 
-    /** @var list<Asked> */
+    /** @var list<Assignment> */
     private static array $questions = [];
 
     /** @var list<string> */
@@ -85,7 +85,7 @@ final class NothingBreaksTest extends TestCase
         self::assertGreaterThan(40 * 400 * 2, $pairs);
     }
 
-    private function ask(Chooser $chooser, Participant $person, Asked $question): Mark
+    private function ask(Chooser $chooser, Participant $person, Assignment $question): Mark
     {
         $version = $chooser->choose($person, $question);
         if ($version->movement !== null) {
@@ -99,7 +99,7 @@ final class NothingBreaksTest extends TestCase
         return $version->mark;
     }
 
-    /** @return list<Asked> every rung of the library, in its usual dose */
+    /** @return list<Assignment> every rung of the library, in its usual dose */
     private static function questions(): array
     {
         if (self::$questions !== []) {
@@ -110,7 +110,7 @@ final class NothingBreaksTest extends TestCase
             foreach ($movement->variations as $variation) {
                 $plan = Make::plan(Make::entry('e', $movement->id, $movement->doses->usual, variation: $variation->id));
                 $passes = (new TimelineBuilder($craft->library, $craft->changeOvers))->build($plan)->passesOf('e');
-                self::$questions[] = new Asked($movement, $variation, Make::even(), $passes);
+                self::$questions[] = new Assignment($movement, $variation, Make::even(), $passes);
             }
         }
 
@@ -148,7 +148,7 @@ final class NothingBreaksTest extends TestCase
     }
 
     /** @param int $longest tenths of a second of the longest pass that was asked for */
-    private function check(Participant $person, Movement $movement, Version $version, int $longest): void
+    private function check(Participant $person, Movement $movement, PersonVersion $version, int $longest): void
     {
         $variation = $movement->variation((string) $version->variation);
         $where = "$person->name: $movement->id/$variation->id";

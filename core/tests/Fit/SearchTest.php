@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace KindChair\Tests\Fit;
 
 use KindChair\Fit\Chooser;
+use KindChair\Fit\MovementAlone;
 use KindChair\Fit\MovementFacts;
 use KindChair\Fit\Search;
-use KindChair\Fit\Trial;
 use KindChair\Movement\Base;
 use KindChair\People\Group;
 use KindChair\Tests\Support\Make;
@@ -17,11 +17,11 @@ use PHPUnit\Framework\TestCase;
 
 final class SearchTest extends TestCase
 {
-    private static function trial(string $id): Trial
+    private static function trial(string $id): MovementAlone
     {
         $craft = Make::craft();
 
-        return Trial::of($craft->library->get($id), new TimelineBuilder($craft->library, $craft->changeOvers), Make::even());
+        return MovementAlone::of($craft->library->get($id), new TimelineBuilder($craft->library, $craft->changeOvers), Make::even());
     }
 
     /**

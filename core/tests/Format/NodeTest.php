@@ -8,7 +8,7 @@ use InvalidArgumentException;
 use KindChair\Body\Side;
 use KindChair\Format\FormatError;
 use KindChair\Format\Node;
-use KindChair\Review\Clock;
+use KindChair\Review\TimeWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -64,8 +64,8 @@ final class NodeTest extends TestCase
 
     public function testTimesAsTeachersReadThem(): void
     {
-        self::assertSame(['0:00', '0:06', '1:30', '61:01'], array_map(Clock::minutes(...), [0, 55, 900, 36605]));
-        self::assertSame(['+1:30', '−0:40', 'no time', 'no time'], array_map(Clock::difference(...), [900, -400, 4, 0]));
-        self::assertSame(5.5, Clock::seconds(55));
+        self::assertSame(['0:00', '0:06', '1:30', '61:01'], array_map(TimeWords::minutes(...), [0, 55, 900, 36605]));
+        self::assertSame(['+1:30', '−0:40', 'no time', 'no time'], array_map(TimeWords::difference(...), [900, -400, 4, 0]));
+        self::assertSame(5.5, TimeWords::seconds(55));
     }
 }

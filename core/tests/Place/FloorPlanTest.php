@@ -6,7 +6,7 @@ namespace KindChair\Tests\Place;
 
 use InvalidArgumentException;
 use KindChair\Fit\Mark;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Place\Clearance;
 use KindChair\Place\Door;
 use KindChair\Place\FloorPlan;
@@ -149,7 +149,7 @@ final class FloorPlanTest extends TestCase
 
     public function testTheListOfWhatToBringTellsWhatIsShort(): void
     {
-        $version = static fn (string $who, string ...$props): Version => new Version($who, Mark::Fully, 'm', 'v', [], [], null, false, '', '', [], [], array_values($props));
+        $version = static fn (string $who, string ...$props): PersonVersion => new PersonVersion($who, Mark::Fully, 'm', 'v', [], [], null, false, '', '', [], [], array_values($props));
         $versions = ['a' => [$version('p1', 'strap'), $version('p2', 'strap'), $version('p3', 'cushion')], 'b' => [$version('p1', 'cushion')]];
 
         $list = array_column(PackingList::of($versions, Make::craft()->changeOvers, ['strap' => 1]), null, 'id');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Tests\Practice;
 
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Practice\ClassRecord;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
@@ -13,7 +13,7 @@ final class ClassRecordTest extends TestCase
 {
     public function testWhatWasDoneIsSetAgainstWhatWasPlanned(): void
     {
-        $library = Make::library(Make::movement('lean', Sides::OneSided), Make::movement('sway'));
+        $library = Make::library(Make::movement('lean', SideUse::OneSided), Make::movement('sway'));
         $plan = Make::plan(
             Make::entry('a', 'lean', Make::breaths(2)),
             Make::entry('b', 'sway', Make::breaths(3)),

@@ -9,7 +9,7 @@ use KindChair\Body\Side;
 use KindChair\Breath\Breath;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Plan\PassDose;
 use KindChair\Plan\Selector;
 use KindChair\Review\Coverage;
@@ -40,7 +40,7 @@ final class CoverageTest extends TestCase
 
     private static function lean(): Movement
     {
-        return Make::movement('lean', Sides::OneSided, regions: [Region::Spine, Region::ChestUpperBack], steps: [
+        return Make::movement('lean', SideUse::OneSided, regions: [Region::Spine, Region::ChestUpperBack], steps: [
             Make::step('up', Phase::Cycle, Breath::In),
             Make::step('over', Phase::Cycle, Breath::Out, ['towards' => ['trunk-side' => 18]]),
         ]);

@@ -6,7 +6,7 @@ namespace KindChair\Tests\Review;
 
 use KindChair\Body\Side;
 use KindChair\Movement\Movement;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Plan\PassDose;
 use KindChair\Plan\Selector;
 use KindChair\Review\Ledger;
@@ -47,7 +47,7 @@ final class LedgerTest extends TestCase
 
     public function testSetUpSideChangeAndRestCountToNeitherSide(): void
     {
-        $movement = Make::movement('m', Sides::OneSided, variations: [
+        $movement = Make::movement('m', SideUse::OneSided, variations: [
             Make::variation('plain', Make::breathSteps(), introduction: 'A long introduction of eight words in all.'),
         ]);
         $ledger = self::ledger($movement, ['rest' => 200], 1.6);
@@ -59,7 +59,7 @@ final class LedgerTest extends TestCase
 
     public function testDirectionsAndCrossingsAreKeptApart(): void
     {
-        $circles = self::ledger(Make::movement('m', Sides::OneSided, ['out', 'in']));
+        $circles = self::ledger(Make::movement('m', SideUse::OneSided, ['out', 'in']));
         $crossing = self::ledger(Make::movement('m', crossing: 'arms'));
 
         self::assertEquals(['out' => new Tally(480, 6), 'in' => new Tally(480, 6)], $circles->directions);
@@ -69,7 +69,7 @@ final class LedgerTest extends TestCase
 
     public function testTheShortWayIsNamed(): void
     {
-        $ledger = self::ledger(Make::movement('m', Sides::Together, ['out', 'in']), [
+        $ledger = self::ledger(Make::movement('m', SideUse::Together, ['out', 'in']), [
             'except' => [new PassDose(new Selector(null, 'in'), null)],
         ]);
 
@@ -80,8 +80,8 @@ final class LedgerTest extends TestCase
 
     public function testLedgersAddUp(): void
     {
-        $sum = self::ledger(Make::movement('m', Sides::Together, ['out', 'in']))
-            ->plus(self::ledger(Make::movement('n', Sides::OneSided, crossing: 'legs'), [
+        $sum = self::ledger(Make::movement('m', SideUse::Together, ['out', 'in']))
+            ->plus(self::ledger(Make::movement('n', SideUse::OneSided, crossing: 'legs'), [
                 'except' => [new PassDose(new Selector(Side::Left), null)],
             ]));
 

@@ -72,6 +72,6 @@ final class MovementReviewTest extends TestCase
     {
         $craft = Make::craft();
 
-        return (new MovementReview($craft->ranges, $craft->patterns, $craft->precautions))->of(MovementReader::read(Node::root($document)));
+        return MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions)->of(MovementReader::read(Node::root($document)));
     }
 }

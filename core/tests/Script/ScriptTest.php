@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Tests\Script;
 
 use KindChair\Body\Side;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Plan\PassDose;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
@@ -22,7 +22,7 @@ final class ScriptTest extends TestCase
 {
     public function testRepeatedWordsAreToldOnceWithTheirNumber(): void
     {
-        $movement = Make::movement('lean', Sides::OneSided);
+        $movement = Make::movement('lean', SideUse::OneSided);
         $timeline = Make::timeline(Make::plan(Make::entry('e', 'lean', Make::breaths(4))), Make::library($movement));
         $lines = Script::of($timeline, new Settings())['e'];
 
@@ -41,7 +41,7 @@ final class ScriptTest extends TestCase
 
     public function testEveryBeatIsInTheScript(): void
     {
-        $movement = Make::movement('march', Sides::Alternating);
+        $movement = Make::movement('march', SideUse::Alternating);
         $timeline = Make::timeline(Make::plan(Make::entry('e', 'march', Make::times(3), ['rest' => 20])), Make::library($movement));
         $told = array_sum(array_map(static fn (Line $line): int => $line->times, Script::of($timeline, new Settings())['e']));
 
@@ -60,7 +60,7 @@ final class ScriptTest extends TestCase
      * @param list<PassDose> $except
      */
     #[DataProvider('doses')]
-    public function testTheDoseInWords(string $words, Sides $sides, ?array $directions, ?string $crossing, array $except): void
+    public function testTheDoseInWords(string $words, SideUse $sides, ?array $directions, ?string $crossing, array $except): void
     {
         $movement = Make::movement('m', $sides, $directions, $crossing);
         $entry = Make::entry('e', 'm', Make::breaths(5), ['except' => $except]);
@@ -70,18 +70,18 @@ final class ScriptTest extends TestCase
         self::assertSame($words, DoseWords::of($movement, $entry, $passes));
     }
 
-    /** @return iterable<array{string, Sides, array{string, string}|null, string|null, list<PassDose>}> */
+    /** @return iterable<array{string, SideUse, array{string, string}|null, string|null, list<PassDose>}> */
     public static function doses(): iterable
     {
         $without = static fn (Selector $passes): array => [new PassDose($passes, null)];
-        yield ['5 breaths', Sides::Midline, null, null, []];
-        yield ['5 breaths together', Sides::Together, null, null, []];
-        yield ['5 breaths each side', Sides::OneSided, null, null, []];
-        yield ['5 breaths left only', Sides::OneSided, null, null, $without(new Selector(Side::Right))];
-        yield ['5 breaths right only', Sides::OneSided, null, null, $without(new Selector(Side::Left))];
-        yield ['5 breaths side by side', Sides::Alternating, null, null, []];
-        yield ['5 breaths each way, each side', Sides::OneSided, ['out', 'in'], null, []];
-        yield ['5 breaths out only, together', Sides::Together, ['out', 'in'], null, $without(new Selector(null, 'in'))];
-        yield ['5 breaths each crossing', Sides::Midline, null, 'arms', []];
+        yield ['5 breaths', SideUse::Midline, null, null, []];
+        yield ['5 breaths together', SideUse::Together, null, null, []];
+        yield ['5 breaths each side', SideUse::OneSided, null, null, []];
+        yield ['5 breaths left only', SideUse::OneSided, null, null, $without(new Selector(Side::Right))];
+        yield ['5 breaths right only', SideUse::OneSided, null, null, $without(new Selector(Side::Left))];
+        yield ['5 breaths side by side', SideUse::Alternating, null, null, []];
+        yield ['5 breaths each way, each side', SideUse::OneSided, ['out', 'in'], null, []];
+        yield ['5 breaths out only, together', SideUse::Together, ['out', 'in'], null, $without(new Selector(null, 'in'))];
+        yield ['5 breaths each crossing', SideUse::Midline, null, 'arms', []];
     }
 }

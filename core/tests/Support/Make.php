@@ -28,7 +28,7 @@ use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\Prop;
 use KindChair\Movement\SideMeaning;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\Movement\View;
@@ -122,7 +122,7 @@ final class Make
      */
     public static function movement(
         string $id,
-        Sides $sides = Sides::Midline,
+        SideUse $sides = SideUse::Midline,
         ?array $directions = null,
         ?string $crossing = null,
         ?array $steps = null,

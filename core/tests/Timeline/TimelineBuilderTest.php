@@ -12,7 +12,7 @@ use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Plan\PassDose;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
@@ -46,7 +46,7 @@ final class TimelineBuilderTest extends TestCase
 
     private static function hold(): Movement
     {
-        return Make::movement('hold', Sides::OneSided, steps: [
+        return Make::movement('hold', SideUse::OneSided, steps: [
             Make::step('grow', Phase::Enter, Breath::In),
             Make::step('lean', Phase::Enter, Breath::Out),
             ...Make::breathSteps(),
@@ -99,7 +99,7 @@ final class TimelineBuilderTest extends TestCase
 
     public function testChangesTakeLongerAtTheGroupsPaceButWordsAndBreathsDoNot(): void
     {
-        $movement = Make::movement('m', Sides::OneSided, variations: [Make::variation(
+        $movement = Make::movement('m', SideUse::OneSided, variations: [Make::variation(
             'plain',
             Make::breathSteps(),
             position: Position::Edge,
@@ -135,31 +135,31 @@ final class TimelineBuilderTest extends TestCase
      * @param list<string> $ways
      */
     #[DataProvider('lateralities')]
-    public function testLateralityDecidesThePasses(Sides $sides, ?array $directions, ?string $crossing, bool $directionFirst, array $ways): void
+    public function testLateralityDecidesThePasses(SideUse $sides, ?array $directions, ?string $crossing, bool $directionFirst, array $ways): void
     {
         $movement = Make::movement('m', $sides, $directions, $crossing, directionFirst: $directionFirst);
 
         self::assertSame($ways, self::ways($this->one($movement, Make::breaths(1))));
     }
 
-    /** @return iterable<string, array{Sides, array{string, string}|null, string|null, bool, list<string>}> */
+    /** @return iterable<string, array{SideUse, array{string, string}|null, string|null, bool, list<string>}> */
     public static function lateralities(): iterable
     {
         $round = ['out', 'in'];
-        yield 'midline' => [Sides::Midline, null, null, false, ['']];
-        yield 'together' => [Sides::Together, null, null, false, ['']];
-        yield 'alternating' => [Sides::Alternating, null, null, false, ['']];
-        yield 'one-sided' => [Sides::OneSided, null, null, false, ['left', 'right']];
-        yield 'together, circling' => [Sides::Together, $round, null, false, ['out', 'in']];
-        yield 'four passes of an ankle' => [Sides::OneSided, $round, null, false, ['left out', 'left in', 'right out', 'right in']];
-        yield 'direction first' => [Sides::OneSided, $round, null, true, ['left out', 'right out', 'left in', 'right in']];
-        yield 'crossing' => [Sides::Midline, null, 'arms', false, ['left', 'right']];
-        yield 'one-sided and crossing' => [Sides::OneSided, null, 'legs', false, ['left left', 'left right', 'right left', 'right right']];
+        yield 'midline' => [SideUse::Midline, null, null, false, ['']];
+        yield 'together' => [SideUse::Together, null, null, false, ['']];
+        yield 'alternating' => [SideUse::Alternating, null, null, false, ['']];
+        yield 'one-sided' => [SideUse::OneSided, null, null, false, ['left', 'right']];
+        yield 'together, circling' => [SideUse::Together, $round, null, false, ['out', 'in']];
+        yield 'four passes of an ankle' => [SideUse::OneSided, $round, null, false, ['left out', 'left in', 'right out', 'right in']];
+        yield 'direction first' => [SideUse::OneSided, $round, null, true, ['left out', 'right out', 'left in', 'right in']];
+        yield 'crossing' => [SideUse::Midline, null, 'arms', false, ['left', 'right']];
+        yield 'one-sided and crossing' => [SideUse::OneSided, null, 'legs', false, ['left left', 'left right', 'right left', 'right right']];
     }
 
     public function testTheFirstSideIsTheEntrysOwnOrTheSettings(): void
     {
-        $movement = Make::movement('m', Sides::OneSided);
+        $movement = Make::movement('m', SideUse::OneSided);
 
         self::assertSame(['right', 'left'], self::ways($this->one($movement, Make::breaths(1), ['firstSide' => Side::Right])));
         $plan = Make::planOf(
@@ -180,7 +180,7 @@ final class TimelineBuilderTest extends TestCase
 
     public function testAlternatingRepetitionsAreOneCyclePerSide(): void
     {
-        $pass = $this->one(Make::movement('m', Sides::Alternating), Make::times(3))->passesOf('e')[0];
+        $pass = $this->one(Make::movement('m', SideUse::Alternating), Make::times(3))->passesOf('e')[0];
 
         self::assertSame(3 * 2 * 80, $pass->body);
         self::assertSame([3, 3], [$pass->leftRepetitions, $pass->rightRepetitions]);
@@ -193,7 +193,7 @@ final class TimelineBuilderTest extends TestCase
 
     public function testAlternatingBreathsAreSharedOut(): void
     {
-        $pass = $this->one(Make::movement('m', Sides::Alternating), Make::breaths(5))->passesOf('e')[0];
+        $pass = $this->one(Make::movement('m', SideUse::Alternating), Make::breaths(5))->passesOf('e')[0];
 
         self::assertSame(400, $pass->body);
         self::assertSame([3, 2], [$pass->leftRepetitions, $pass->rightRepetitions]);
@@ -201,7 +201,7 @@ final class TimelineBuilderTest extends TestCase
 
     public function testTogetherCountsForBothSides(): void
     {
-        $pass = $this->one(Make::movement('m', Sides::Together), Make::times(4))->passesOf('e')[0];
+        $pass = $this->one(Make::movement('m', SideUse::Together), Make::times(4))->passesOf('e')[0];
 
         self::assertSame([320, 320], [$pass->lengthOn(Side::Left), $pass->lengthOn(Side::Right)]);
         self::assertSame([4, 4], [$pass->leftRepetitions, $pass->rightRepetitions]);
@@ -230,7 +230,7 @@ final class TimelineBuilderTest extends TestCase
 
     public function testTheFullCueIsSaidOnceAndTheShortOneAfterwards(): void
     {
-        $beats = $this->one(Make::movement('m', Sides::OneSided), Make::breaths(2))->beats();
+        $beats = $this->one(Make::movement('m', SideUse::OneSided), Make::breaths(2))->beats();
         $said = array_values(array_filter(array_map(
             static fn (Beat $beat): ?string => $beat->kind === BeatKind::Cycle ? $beat->words : null,
             $beats,
@@ -258,7 +258,7 @@ final class TimelineBuilderTest extends TestCase
     public function testARoundIsDoneOnOneSideFirstAndThenOnTheOther(): void
     {
         $library = Make::library(
-            Make::movement('lean', Sides::OneSided),
+            Make::movement('lean', SideUse::OneSided),
             Make::movement('centre'),
             Make::movement('cross', crossing: 'arms'),
         );
@@ -280,7 +280,7 @@ final class TimelineBuilderTest extends TestCase
 
     public function testASecondHalfIsNotIntroducedAgain(): void
     {
-        $movement = Make::movement('m', Sides::OneSided, variations: [Make::variation('plain', Make::breathSteps(), introduction: 'One two three four.')]);
+        $movement = Make::movement('m', SideUse::OneSided, variations: [Make::variation('plain', Make::breathSteps(), introduction: 'One two three four.')]);
         $turns = $this->one($movement, Make::breaths(1), ['round' => 'r'])->turnsOf('e');
 
         self::assertSame([20, 0], [$turns[0]->setUp(), $turns[1]->setUp()]);
@@ -288,7 +288,7 @@ final class TimelineBuilderTest extends TestCase
 
     public function testWordsOfAChangeSayWhatComes(): void
     {
-        $movement = Make::movement('m', Sides::OneSided, ['out', 'in']);
+        $movement = Make::movement('m', SideUse::OneSided, ['out', 'in']);
         $changes = array_values(array_filter(
             $this->one($movement, Make::times(1))->beats(),
             static fn (Beat $beat): bool => $beat->kind === BeatKind::Change,

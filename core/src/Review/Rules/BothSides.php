@@ -6,14 +6,14 @@ namespace KindChair\Review\Rules;
 
 use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
-use KindChair\Movement\Sides;
-use KindChair\Review\Clock;
+use KindChair\Movement\SideUse;
 use KindChair\Review\Finding;
 use KindChair\Review\Ledger;
+use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
 use KindChair\Review\Rule;
 use KindChair\Review\Severity;
-use KindChair\Review\Subject;
+use KindChair\Review\TimeWords;
 
 /** What is done on one side is done on the other, as long and as often. Source: sequencing rules 10 and 14. */
 final readonly class BothSides implements Rule
@@ -23,7 +23,7 @@ final readonly class BothSides implements Rule
         return 'both-sides';
     }
 
-    public function check(Subject $subject): array
+    public function check(PlanInReview $subject): array
     {
         $findings = [];
         foreach ($subject->plan->entries() as $entry) {
@@ -35,7 +35,7 @@ final readonly class BothSides implements Rule
             foreach (Ledger::short(left: $ledger->left, right: $ledger->right) as $side => $tally) {
                 $other = $side === 'left' ? 'right' : 'left';
                 $full = $side === 'left' ? $ledger->right : $ledger->left;
-                if ($movement->laterality->sides === Sides::Alternating) {
+                if ($movement->laterality->sides === SideUse::Alternating) {
                     $says = "{$movement->name()} comes out uneven: "
                         . "{$ledger->left->repetitions} left, {$ledger->right->repetitions} right.";
                     $units = $subject->timeline->passesOf($entry->id)[0]->units + 1;
@@ -48,8 +48,8 @@ final readonly class BothSides implements Rule
                 } else {
                     $says = $tally->isMissing()
                         ? "{$movement->name()} has only the $other side."
-                        : "{$movement->name()} is shorter on the $side: " . Clock::minutes($tally->tenths)
-                            . ' against ' . Clock::minutes($full->tenths) . '.';
+                        : "{$movement->name()} is shorter on the $side: " . TimeWords::minutes($tally->tenths)
+                            . ' against ' . TimeWords::minutes($full->tenths) . '.';
                     $label = $tally->isMissing() ? "Add the $side" : "Fill up the $side";
                     $remedy = EvenWays::remedy($label, $subject->plan, $entry);
                 }

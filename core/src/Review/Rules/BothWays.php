@@ -6,9 +6,9 @@ namespace KindChair\Review\Rules;
 
 use KindChair\Review\Finding;
 use KindChair\Review\Ledger;
+use KindChair\Review\PlanInReview;
 use KindChair\Review\Rule;
 use KindChair\Review\Severity;
-use KindChair\Review\Subject;
 
 /** A circle goes both ways round, and each limb lies on top once. Source: sequencing rule 11. */
 final readonly class BothWays implements Rule
@@ -18,7 +18,7 @@ final readonly class BothWays implements Rule
         return 'both-ways';
     }
 
-    public function check(Subject $subject): array
+    public function check(PlanInReview $subject): array
     {
         $findings = [];
         foreach ($subject->plan->entries() as $entry) {
@@ -50,7 +50,7 @@ final readonly class BothWays implements Rule
         return $findings;
     }
 
-    private function finding(Subject $subject, string $entryId, string $way, string $says, string $label): Finding
+    private function finding(PlanInReview $subject, string $entryId, string $way, string $says, string $label): Finding
     {
         return new Finding(
             $this->name() . ":$entryId:$way",

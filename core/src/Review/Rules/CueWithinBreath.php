@@ -7,10 +7,10 @@ namespace KindChair\Review\Rules;
 use KindChair\Movement\Cue;
 use KindChair\Plan\Entry;
 use KindChair\Review\Finding;
+use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
 use KindChair\Review\Rule;
 use KindChair\Review\Severity;
-use KindChair\Review\Subject;
 use KindChair\Timeline\Beat;
 
 /** Words fit into the breath they belong to, or people wait and hold their breath. Source: 120 spoken words a minute. */
@@ -24,7 +24,7 @@ final readonly class CueWithinBreath implements Rule
         return 'cue-within-breath';
     }
 
-    public function check(Subject $subject): array
+    public function check(PlanInReview $subject): array
     {
         $findings = [];
         foreach ($subject->plan->entries() as $entry) {
@@ -48,7 +48,7 @@ final readonly class CueWithinBreath implements Rule
     }
 
     /** @return array{int, Beat|null} tenths of a second over, and the beat that runs over most */
-    private function worst(Subject $subject, Entry $entry, bool $shortOnly): array
+    private function worst(PlanInReview $subject, Entry $entry, bool $shortOnly): array
     {
         $over = 0;
         $worst = null;
@@ -66,12 +66,12 @@ final readonly class CueWithinBreath implements Rule
         return [$over, $worst];
     }
 
-    private function speaking(Subject $subject, Beat $beat): int
+    private function speaking(PlanInReview $subject, Beat $beat): int
     {
         return $subject->plan->settings->speaking(Cue::wordCount($beat->words));
     }
 
-    private function remedy(Subject $subject, Entry $entry): ?Remedy
+    private function remedy(PlanInReview $subject, Entry $entry): ?Remedy
     {
         if (!$entry->shortCues && $this->worst($subject, $entry, true)[1] === null && $this->shortCuesFit($subject, $entry)) {
             return new Remedy('Use the short cue', $subject->plan->withEntry($entry->withShortCues()));
@@ -90,7 +90,7 @@ final readonly class CueWithinBreath implements Rule
             : new Remedy('Breathe slower here', $subject->plan->withEntry($entry->withPattern($slower)));
     }
 
-    private function shortCuesFit(Subject $subject, Entry $entry): bool
+    private function shortCuesFit(PlanInReview $subject, Entry $entry): bool
     {
         $cues = $subject->asked($entry)->variation->cues;
         foreach ($subject->timeline->passesOf($entry->id) as $pass) {

@@ -7,12 +7,12 @@ namespace KindChair\Review\Rules;
 use KindChair\Movement\DoseUnit;
 use KindChair\Plan\Entry;
 use KindChair\Plan\SectionKind;
-use KindChair\Review\Clock;
 use KindChair\Review\Finding;
+use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
 use KindChair\Review\Rule;
 use KindChair\Review\Severity;
-use KindChair\Review\Subject;
+use KindChair\Review\TimeWords;
 
 /** The class fits the booked time, so that its closing is never cut. Source: sequencing rules 1 and 14. */
 final readonly class FitsSlot implements Rule
@@ -25,17 +25,17 @@ final readonly class FitsSlot implements Rule
         return 'fits-slot';
     }
 
-    public function check(Subject $subject): array
+    public function check(PlanInReview $subject): array
     {
         $slot = $subject->plan->slotMinutes * 600;
         $length = $subject->timeline->length();
         if ($length > $slot) {
-            $says = 'The class is ' . Clock::minutes($length - $slot) . " longer than its {$subject->plan->slotMinutes} minutes.";
+            $says = 'The class is ' . TimeWords::minutes($length - $slot) . " longer than its {$subject->plan->slotMinutes} minutes.";
 
             return [$this->finding($says, 'When time runs out it is the closing that gets cut.', $this->remedy($subject, -1))];
         }
         if ($length > 0 && $slot - $length > self::MOST_SPARE * $slot) {
-            $says = Clock::minutes($slot - $length) . " of the {$subject->plan->slotMinutes} minutes are not planned.";
+            $says = TimeWords::minutes($slot - $length) . " of the {$subject->plan->slotMinutes} minutes are not planned.";
 
             return [$this->finding($says, 'A little room is good; this much invites filling it on the spot.', $this->remedy($subject, 1))];
         }
@@ -52,7 +52,7 @@ final readonly class FitsSlot implements Rule
      * One repetition or breath at a time, repetitions before breaths, the largest dose first, the same on every side,
      * between the least and the most useful dose, and never in the closing.
      */
-    private function remedy(Subject $subject, int $by): ?Remedy
+    private function remedy(PlanInReview $subject, int $by): ?Remedy
     {
         $toGo = $by * ($subject->plan->slotMinutes * 600 - $subject->timeline->length());
         $doses = $this->doses($subject);
@@ -85,7 +85,7 @@ final readonly class FitsSlot implements Rule
     }
 
     /** @return array<string, Stretchable> by entry id */
-    private function doses(Subject $subject): array
+    private function doses(PlanInReview $subject): array
     {
         $doses = [];
         foreach ($subject->plan->sections as $section) {
@@ -105,7 +105,7 @@ final readonly class FitsSlot implements Rule
     }
 
     /** Tenths of a second that one repetition or breath takes over all passes. */
-    private function each(Subject $subject, Entry $entry): int
+    private function each(PlanInReview $subject, Entry $entry): int
     {
         $each = 0;
         foreach ($subject->timeline->passesOf($entry->id) as $pass) {
@@ -116,7 +116,7 @@ final readonly class FitsSlot implements Rule
     }
 
     /** @return array{least: int, most: int} in the entry's own unit */
-    private function bounds(Subject $subject, Entry $entry): array
+    private function bounds(PlanInReview $subject, Entry $entry): array
     {
         $doses = $subject->movement($entry)->doses;
         $isOwnUnit = $doses->least->unit === $entry->dose->unit;

@@ -9,10 +9,10 @@ use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
 use KindChair\Review\Finding;
 use KindChair\Review\Order;
+use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
 use KindChair\Review\Rule;
 use KindChair\Review\Severity;
-use KindChair\Review\Subject;
 
 /** The main part goes through the body in the order of the chosen school. Source: chosen school of order. */
 final readonly class KeepsOrder implements Rule
@@ -22,7 +22,7 @@ final readonly class KeepsOrder implements Rule
         return 'keeps-order';
     }
 
-    public function check(Subject $subject): array
+    public function check(PlanInReview $subject): array
     {
         $findings = [];
         foreach ($subject->plan->sections as $section) {
@@ -50,7 +50,7 @@ final readonly class KeepsOrder implements Rule
         return $findings;
     }
 
-    private function sentence(Subject $subject, Section $section, string $entryId): string
+    private function sentence(PlanInReview $subject, Section $section, string $entryId): string
     {
         $before = null;
         foreach ($section->entries as $entry) {

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace KindChair\Review\Rules;
 
 use KindChair\Body\Side;
-use KindChair\Fit\Asked;
+use KindChair\Fit\Assignment;
 use KindChair\Fit\Mark;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Variation;
 use KindChair\Plan\Entry;
 use KindChair\Review\Finding;
+use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
 use KindChair\Review\Rule;
 use KindChair\Review\Severity;
-use KindChair\Review\Subject;
 
 /** Everyone has something they can safely do. Source: sequencing rule 12. */
 final readonly class NobodyLeftOut implements Rule
@@ -25,7 +25,7 @@ final readonly class NobodyLeftOut implements Rule
         return 'nobody-left-out';
     }
 
-    public function check(Subject $subject): array
+    public function check(PlanInReview $subject): array
     {
         $findings = [];
         foreach ($subject->plan->entries() as $entry) {
@@ -53,14 +53,14 @@ final readonly class NobodyLeftOut implements Rule
         return $findings;
     }
 
-    private function remedy(Subject $subject, Entry $entry): Remedy
+    private function remedy(PlanInReview $subject, Entry $entry): Remedy
     {
         $asked = $subject->asked($entry);
         $best = null;
         $fewest = 1000;
         foreach ($this->candidates($subject, $asked->movement) as $candidate) {
             $variation = $candidate->variation($candidate->usualVariation);
-            $offer = new Asked($candidate, $variation, $asked->pattern, $asked->passes);
+            $offer = new Assignment($candidate, $variation, $asked->pattern, $asked->passes);
             $resting = 0;
             foreach ($subject->group->people as $person) {
                 $mark = $subject->chooser->choose($person, $offer)->mark;
@@ -99,7 +99,7 @@ final readonly class NobodyLeftOut implements Rule
     }
 
     /** @return list<Movement> the named substitutes and others for the same region that are not planned yet, the most alike first */
-    private function candidates(Subject $subject, Movement $movement): array
+    private function candidates(PlanInReview $subject, Movement $movement): array
     {
         $planned = array_map(static fn (Entry $entry): string => $entry->movement, $subject->plan->entries());
         $others = array_filter(

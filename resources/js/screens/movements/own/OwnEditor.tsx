@@ -10,7 +10,7 @@ import { Ask } from '../../../parts/Sheet';
 import { PageTitle } from '../../../parts/Shell';
 import { Trouble, Waiting } from '../../../parts/States';
 import { plural } from '../../../parts/time';
-import { Care } from './Care';
+import { Cautions } from './Cautions';
 import { useDraft, withAngle, type AngleRoles, type Draft } from './draft';
 import { Ladder } from './Ladder';
 import { PoseEditor } from './PoseEditor';
@@ -234,7 +234,7 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                             />
                         </TabPanel>
                         <TabPanel>
-                            <Care draft={draft} change={change} />
+                            <Cautions draft={draft} change={change} />
                         </TabPanel>
                     </TabPanels>
                 </TabGroup>

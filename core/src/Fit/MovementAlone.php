@@ -17,7 +17,7 @@ use KindChair\Timeline\TimedPass;
 use KindChair\Timeline\TimelineBuilder;
 
 /** A movement on its own, in its usual dose: how long it takes and who could do it. */
-final readonly class Trial
+final readonly class MovementAlone
 {
     /**
      * @param int $length tenths of a second, with set-up and side changes
@@ -42,11 +42,11 @@ final readonly class Trial
         return new self($movement, $movement->variation($variation), $pattern, $timeline->length(), $timeline->passesOf('trial'));
     }
 
-    /** @return list<Version> one for each person of the group, in its order */
+    /** @return list<PersonVersion> one for each person of the group, in its order */
     public function versions(Group $group, Chooser $chooser): array
     {
-        $asked = new Asked($this->movement, $this->variation, $this->pattern, $this->passes);
+        $asked = new Assignment($this->movement, $this->variation, $this->pattern, $this->passes);
 
-        return array_map(static fn ($person): Version => $chooser->choose($person, $asked), $group->people);
+        return array_map(static fn ($person): PersonVersion => $chooser->choose($person, $asked), $group->people);
     }
 }

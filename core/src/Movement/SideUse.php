@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Movement;
 
-enum Sides: string
+enum SideUse: string
 {
     case Midline = 'midline';
     case Together = 'together';

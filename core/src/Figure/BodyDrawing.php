@@ -9,11 +9,11 @@ use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Movement\Movement;
-use KindChair\Movement\Sides;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 
 /** Draws a skeleton as a body whose moving parts take the colour of their region. */
-final readonly class Body
+final readonly class BodyDrawing
 {
     /** Parts of a limb: from which point to which, and how wide. */
     private const ARM = [
@@ -208,7 +208,7 @@ final readonly class Body
         if ($zone === null) {
             return [];
         }
-        $sides = $movement->laterality->sides === Sides::OneSided ? [$side->value] : ['left', 'right'];
+        $sides = $movement->laterality->sides === SideUse::OneSided ? [$side->value] : ['left', 'right'];
         $each = static fn (string ...$parts): array => array_merge(...array_map(
             static fn (string $part): array => array_map(static fn (string $side): string => "$part-$side", $sides),
             array_values($parts),

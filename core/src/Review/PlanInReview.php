@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindChair\Review;
 
-use KindChair\Fit\Asked;
+use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
-use KindChair\Fit\Version;
+use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
 use KindChair\People\Group;
@@ -16,11 +16,11 @@ use KindChair\Plan\NotInPlan;
 use KindChair\Timeline\Timeline;
 
 /** Everything a rule may look at. */
-final readonly class Subject
+final readonly class PlanInReview
 {
     /**
      * @param array<string, Ledger> $ledgers by entry id
-     * @param array<string, list<Version>> $versions by entry id, in the group's order
+     * @param array<string, list<PersonVersion>> $versions by entry id, in the group's order
      */
     public function __construct(
         public ClassPlan $plan,
@@ -38,13 +38,13 @@ final readonly class Subject
         return $this->library->get($entry->movement);
     }
 
-    public function asked(Entry $entry): Asked
+    public function asked(Entry $entry): Assignment
     {
         foreach ($this->plan->sections as $section) {
             if (in_array($entry, $section->entries, true)) {
                 $movement = $this->movement($entry);
 
-                return new Asked(
+                return new Assignment(
                     $movement,
                     $movement->variation($entry->variation),
                     $this->plan->patternFor($section, $entry),

@@ -8,7 +8,7 @@ use KindChair\Movement\JointAngle;
 use KindChair\People\WeakLimbDoes;
 
 /** What one person does for one entry, and why. */
-final readonly class Version
+final readonly class PersonVersion
 {
     /**
      * @param string|null $movement the movement done; null when resting or when there is nothing

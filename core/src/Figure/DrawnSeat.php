@@ -8,7 +8,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\Position;
 
 /** What a figure is drawn on. */
-enum Seat: string
+enum DrawnSeat: string
 {
     case Chair = 'chair';
     case Armchair = 'armchair';

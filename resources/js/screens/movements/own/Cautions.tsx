@@ -67,7 +67,7 @@ function Named({
 }
 
 /** Cautions with their stop sign and source, what resting means, what can take its place. */
-export function Care({ draft, change }: { draft: Draft; change: Change }) {
+export function Cautions({ draft, change }: { draft: Draft; change: Change }) {
     const set = <K extends keyof Draft>(key: K, value: Draft[K]) => change((one) => ({ ...one, [key]: value }));
     const optional = (key: 'rest' | 'breathReason', value: string) => change((one) => withText(one, key, value));
     const limb = (which: 'arm' | 'leg', value: string) =>

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Review;
 
 /** Times as teachers read them. */
-final readonly class Clock
+final readonly class TimeWords
 {
     /** Tenths of a second as seconds. */
     public static function seconds(int $tenths): float

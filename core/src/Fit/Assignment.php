@@ -11,7 +11,7 @@ use KindChair\Movement\Variation;
 use KindChair\Timeline\TimedPass;
 
 /** What an entry asks of everyone: movement, variation, breath and passes. */
-final readonly class Asked
+final readonly class Assignment
 {
     /** @var list<Side> the sides named in the passes; any one side for a movement that names none */
     public array $sides;
