@@ -78,19 +78,19 @@ final class Chooser
         $rest = $asked->movement->restWords;
 
         return new PersonVersion(
-            $person->id,
-            $rest === null ? Mark::None : Mark::Rests,
-            null,
-            null,
-            [],
-            [],
-            null,
-            false,
-            $rest ?? 'No version yet',
-            $rest ?? 'No version yet',
-            $why,
-            $this->watch($person, $asked->variation->traits),
-            [],
+            participant: $person->id,
+            mark: $rest === null ? Mark::None : Mark::Rests,
+            movement: null,
+            variation: null,
+            caps: [],
+            sides: [],
+            atMost: null,
+            ownBreath: false,
+            does: $rest ?? 'No version yet',
+            brief: $rest ?? 'No version yet',
+            why: $why,
+            watch: $this->watch($person, $asked->variation->traits),
+            props: [],
         );
     }
 
@@ -205,19 +205,19 @@ final class Chooser
         }
 
         return new PersonVersion(
-            $person->id,
-            $fully ? Mark::Fully : Mark::Adapted,
-            $movement->id,
-            $variation->id,
-            $reach['caps'],
-            $reach['sides'],
-            $atMost,
-            $ownBreath,
-            $words === [] ? 'As planned' : ucfirst(implode('; ', $words)),
-            $words === [] ? 'As planned' : ucfirst(self::brief($words)),
-            array_slice($why, 0, 2),
-            $this->watch($person, [...$asked->variation->traits, ...$variation->traits]),
-            $variation->props,
+            participant: $person->id,
+            mark: $fully ? Mark::Fully : Mark::Adapted,
+            movement: $movement->id,
+            variation: $variation->id,
+            caps: $reach['caps'],
+            sides: $reach['sides'],
+            atMost: $atMost,
+            ownBreath: $ownBreath,
+            does: $words === [] ? 'As planned' : ucfirst(implode('; ', $words)),
+            brief: $words === [] ? 'As planned' : ucfirst(self::brief($words)),
+            why: array_slice($why, 0, 2),
+            watch: $this->watch($person, [...$asked->variation->traits, ...$variation->traits]),
+            props: $variation->props,
         );
     }
 

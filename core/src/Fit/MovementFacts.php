@@ -64,26 +64,26 @@ final readonly class MovementFacts
         $regions = array_map(static fn (Region $region): string => $region->plainName(), $movement->regions);
 
         return new self(
-            $movement->id,
-            $movement->names,
-            $movement->aim,
-            $movement->kind->value,
-            $movement->laterality->sides->value,
-            $movement->usualVariation,
-            $movement->variation($movement->usualVariation)->mainBase(),
-            $movement->doses->usual,
-            $movement->mainRegion()?->zone()->value,
-            $movement->mainRegion()?->rank() ?? 0,
-            self::unique(array_map(static fn (Region $region): string => $region->zone()->value, $movement->regions)),
-            self::directionsOf($movement),
-            self::breathOf($movement),
-            self::unique(array_merge(...array_map(
+            id: $movement->id,
+            names: $movement->names,
+            aim: $movement->aim,
+            kind: $movement->kind->value,
+            sides: $movement->laterality->sides->value,
+            usual: $movement->usualVariation,
+            shownOn: $movement->variation($movement->usualVariation)->mainBase(),
+            dose: $movement->doses->usual,
+            zone: $movement->mainRegion()?->zone()->value,
+            rank: $movement->mainRegion()?->rank() ?? 0,
+            zones: self::unique(array_map(static fn (Region $region): string => $region->zone()->value, $movement->regions)),
+            directions: self::directionsOf($movement),
+            breath: self::breathOf($movement),
+            bases: self::unique(array_merge(...array_map(
                 static fn (Variation $variation): array => array_map(static fn (Base $base): string => $base->value, $variation->bases),
                 $movement->variations,
             ))),
-            self::unique(array_merge(...array_column($movement->variations, 'props'))),
-            $trial->length,
-            mb_strtolower(implode(' ', [...array_values(array_filter($movement->names)), $movement->aim, ...$regions, ...array_column($movement->variations, 'name')])),
+            props: self::unique(array_merge(...array_column($movement->variations, 'props'))),
+            length: $trial->length,
+            words: mb_strtolower(implode(' ', [...array_values(array_filter($movement->names)), $movement->aim, ...$regions, ...array_column($movement->variations, 'name')])),
         );
     }
 

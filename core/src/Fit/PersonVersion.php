@@ -50,20 +50,20 @@ final readonly class PersonVersion
         $keepsLimits = $variation === $this->variation;
 
         return new self(
-            $this->participant,
-            $mark,
-            $movement,
-            $variation,
-            $keepsLimits ? $this->caps : [],
-            $keepsLimits ? $this->sides : [],
-            $this->atMost,
-            $this->ownBreath,
-            ucfirst($does),
-            ucfirst($does),
-            ["Your choice: $choice->reason", ...array_map(static fn (string $one): string => "Despite: $one", $despite)],
-            $this->watch,
-            $this->props,
-            true,
+            participant: $this->participant,
+            mark: $mark,
+            movement: $movement,
+            variation: $variation,
+            caps: $keepsLimits ? $this->caps : [],
+            sides: $keepsLimits ? $this->sides : [],
+            atMost: $this->atMost,
+            ownBreath: $this->ownBreath,
+            does: ucfirst($does),
+            brief: ucfirst($does),
+            why: ["Your choice: $choice->reason", ...array_map(static fn (string $one): string => "Despite: $one", $despite)],
+            watch: $this->watch,
+            props: $this->props,
+            isChosen: true,
         );
     }
 }

@@ -93,26 +93,26 @@ final readonly class Craft
         }
 
         return new Precaution(
-            $node->at('code')->string(),
-            $node->at('name')->string(),
-            array_map(
+            code: $node->at('code')->string(),
+            name: $node->at('name')->string(),
+            avoid: array_map(
                 static fn (Node $trait): MovementTrait => $trait->enum(MovementTrait::class),
                 $node->maybe('avoid')?->items() ?? [],
             ),
-            $traitLimits,
-            $angleLimits,
-            $breathLimit,
-            $node->maybe('watch')?->strings() ?? [],
-            $node->maybe('watchAlways')?->bool() ?? false,
-            $node->at('why')->string(),
-            $node->maybe('instead')?->string(),
-            $node->maybe('askClinician')?->string(),
-            $node->maybe('hasSide')?->bool() ?? false,
-            $node->at('source')->string(),
-            $node->at('confidence')->enum(Confidence::class),
-            $unbroken,
-            $doseShare,
-            $node->maybe('today')?->bool() ?? false,
+            traitLimits: $traitLimits,
+            angleLimits: $angleLimits,
+            breathLimit: $breathLimit,
+            watch: $node->maybe('watch')?->strings() ?? [],
+            watchAlways: $node->maybe('watchAlways')?->bool() ?? false,
+            why: $node->at('why')->string(),
+            instead: $node->maybe('instead')?->string(),
+            askClinician: $node->maybe('askClinician')?->string(),
+            hasSide: $node->maybe('hasSide')?->bool() ?? false,
+            source: $node->at('source')->string(),
+            confidence: $node->at('confidence')->enum(Confidence::class),
+            unbroken: $unbroken,
+            doseShare: $doseShare,
+            isForToday: $node->maybe('today')?->bool() ?? false,
         );
     }
 

@@ -45,34 +45,34 @@ final readonly class MovementReader
         $doses = $node->at('doses');
 
         return $node->build(static fn (): Movement => new Movement(
-            $node->at('id')->string(),
-            [
+            id: $node->at('id')->string(),
+            names: [
                 'plain' => $node->at('names')->at('plain')->string(),
                 'traditional' => $node->at('names')->maybe('traditional')?->string(),
                 'clinical' => $node->at('names')->maybe('clinical')?->string(),
             ],
-            array_map(static fn (Node $region): Region => $region->enum(Region::class), $node->at('regions')->items()),
-            $node->at('kind')->enum(MovementKind::class),
-            $node->at('aim')->string(),
-            self::laterality($node->at('laterality')),
-            $node->at('facing')->enum(View::class),
-            $node->at('view')->enum(View::class),
-            $steps,
-            $variations,
-            $node->at('usual')->string(),
-            new Doses(self::dose($doses->at('usual')), self::dose($doses->at('least')), self::dose($doses->at('most'))),
-            $node->maybe('breathReason')?->string(),
-            $node->maybe('rest')?->string(),
-            array_map(static fn (Node $words): string => $words->string(), $node->maybe('oneLimb')?->members() ?? []),
-            array_map(static fn (Node $caution): Caution => new Caution(
+            regions: array_map(static fn (Node $region): Region => $region->enum(Region::class), $node->at('regions')->items()),
+            kind: $node->at('kind')->enum(MovementKind::class),
+            aim: $node->at('aim')->string(),
+            laterality: self::laterality($node->at('laterality')),
+            facing: $node->at('facing')->enum(View::class),
+            view: $node->at('view')->enum(View::class),
+            steps: $steps,
+            variations: $variations,
+            usualVariation: $node->at('usual')->string(),
+            doses: new Doses(self::dose($doses->at('usual')), self::dose($doses->at('least')), self::dose($doses->at('most'))),
+            breathReason: $node->maybe('breathReason')?->string(),
+            restWords: $node->maybe('rest')?->string(),
+            oneLimb: array_map(static fn (Node $words): string => $words->string(), $node->maybe('oneLimb')?->members() ?? []),
+            cautions: array_map(static fn (Node $caution): Caution => new Caution(
                 $caution->at('words')->string(),
                 $caution->at('stop')->string(),
                 $caution->at('source')->string(),
             ), $node->at('cautions')->items()),
-            $node->at('substitutes')->strings(),
-            $node->at('counters')->strings(),
-            $node->maybe('flow')?->bool() ?? false,
-            $node->at('sources')->strings(),
+            substitutes: $node->at('substitutes')->strings(),
+            counters: $node->at('counters')->strings(),
+            isFlow: $node->maybe('flow')?->bool() ?? false,
+            sources: $node->at('sources')->strings(),
         ));
     }
 
@@ -166,21 +166,21 @@ final readonly class MovementReader
         }
 
         return $node->build(static fn (): Variation => new Variation(
-            $node->at('id')->string(),
-            $node->at('name')->string(),
-            $node->at('level')->int(),
-            $bases,
-            $node->at('position')->enum(Position::class),
-            $node->at('introduction')->string(),
-            $angles,
-            $cues,
-            array_map(
+            id: $node->at('id')->string(),
+            name: $node->at('name')->string(),
+            level: $node->at('level')->int(),
+            bases: $bases,
+            position: $node->at('position')->enum(Position::class),
+            introduction: $node->at('introduction')->string(),
+            angles: $angles,
+            cues: $cues,
+            traits: array_map(
                 static fn (Node $trait): MovementTrait => $trait->enum(MovementTrait::class),
                 $node->maybe('traits')?->items() ?? [],
             ),
-            $node->maybe('props')?->strings() ?? [],
-            $node->maybe('scalesDown')?->bool() ?? true,
-            $forBase,
+            props: $node->maybe('props')?->strings() ?? [],
+            scalesDown: $node->maybe('scalesDown')?->bool() ?? true,
+            forBase: $forBase,
         ));
     }
 }

@@ -146,18 +146,18 @@ final readonly class Variation
     private function withAngles(array $angles): self
     {
         return new self(
-            $this->id,
-            $this->name,
-            $this->level,
-            $this->bases,
-            $this->position,
-            $this->introduction,
-            $angles,
-            $this->cues,
-            $this->traits,
-            $this->props,
-            $this->scalesDown,
-            $this->forBase,
+            id: $this->id,
+            name: $this->name,
+            level: $this->level,
+            bases: $this->bases,
+            position: $this->position,
+            introduction: $this->introduction,
+            angles: $angles,
+            cues: $this->cues,
+            traits: $this->traits,
+            props: $this->props,
+            scalesDown: $this->scalesDown,
+            forBase: $this->forBase,
         );
     }
 }

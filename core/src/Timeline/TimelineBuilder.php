@@ -155,20 +155,20 @@ final readonly class TimelineBuilder
         $between = static function (BeatKind $kind, int $length, string $words, ?Pass $next) use ($section, $entry, &$clock, &$beats): void {
             if ($length > 0) {
                 $beats[] = new Beat(
-                    $section->id,
-                    $entry->id,
-                    $kind,
-                    $clock,
-                    $length,
-                    null,
-                    Breath::Free,
-                    $next?->side,
-                    $next?->direction,
-                    $next?->crossing,
-                    0,
-                    0,
-                    $words,
-                    $kind === BeatKind::SetUp,
+                    sectionId: $section->id,
+                    entryId: $entry->id,
+                    kind: $kind,
+                    start: $clock,
+                    length: $length,
+                    stepId: null,
+                    breath: Breath::Free,
+                    side: $next?->side,
+                    direction: $next?->direction,
+                    crossing: $next?->crossing,
+                    unit: 0,
+                    units: 0,
+                    words: $words,
+                    firstWords: $kind === BeatKind::SetUp,
                 );
                 $clock += $length;
             }
@@ -280,20 +280,20 @@ final readonly class TimelineBuilder
             $said[$step->id] = true;
             $key = $step->id . ($side->value ?? '') . $isFirst;
             $beats[] = new Beat(
-                $section->id,
-                $entry->id,
-                $kind,
-                $clock,
-                $tenths,
-                $step->id,
-                $step->breath,
-                $side,
-                $pass->direction,
-                $pass->crossing,
-                $unit,
-                $units,
-                $words[$key] ??= $variation->cues[$step->id]->say($isFirst, $side, $pass->direction, $pass->crossing),
-                $isFirst,
+                sectionId: $section->id,
+                entryId: $entry->id,
+                kind: $kind,
+                start: $clock,
+                length: $tenths,
+                stepId: $step->id,
+                breath: $step->breath,
+                side: $side,
+                direction: $pass->direction,
+                crossing: $pass->crossing,
+                unit: $unit,
+                units: $units,
+                words: $words[$key] ??= $variation->cues[$step->id]->say($isFirst, $side, $pass->direction, $pass->crossing),
+                firstWords: $isFirst,
             );
             $clock += $tenths;
         };
