@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BackupController;
+use App\Http\Controllers\ChairFitController;
 use App\Http\Controllers\ClassController;
-use App\Http\Controllers\FigureSheetController;
 use App\Http\Controllers\FileController;
+use App\Http\Controllers\FloorController;
 use App\Http\Controllers\GroupController;
 use App\Http\Controllers\LedClassController;
 use App\Http\Controllers\LibraryController;
@@ -17,10 +18,11 @@ use App\Http\Controllers\PeopleFileController;
 use App\Http\Controllers\PersonDataController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PoseController;
 use App\Http\Controllers\PrecautionController;
+use App\Http\Controllers\Print;
 use App\Http\Controllers\ReadinessController;
 use App\Http\Controllers\SessionController;
-use App\Http\Controllers\SheetController;
 use App\Http\Controllers\WelcomeController;
 use App\Http\Middleware\KeepsDailyBackup;
 use Illuminate\Support\Facades\Route;
@@ -59,7 +61,7 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::get('movements/{id}', [LibraryController::class, 'movement']);
         Route::get('movements/{id}/motion', [LibraryController::class, 'motion']);
 
-        Route::post('own/pose', [OwnMovementController::class, 'pose']);
+        Route::post('own/pose', PoseController::class);
         Route::post('own/import', [OwnMovementController::class, 'import']);
         Route::get('own-movements.json', [OwnMovementController::class, 'export']);
         Route::get('own', [OwnMovementController::class, 'index']);
@@ -84,8 +86,8 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::post('precautions', [PrecautionController::class, 'store']);
         Route::delete('precautions/{code}', [PrecautionController::class, 'destroy']);
         Route::apiResource('places', PlaceController::class)->except('show');
-        Route::post('places/{place}/floor', [PlaceController::class, 'floor']);
-        Route::post('fit', [PlaceController::class, 'fit']);
+        Route::post('places/{place}/floor', FloorController::class);
+        Route::post('fit', ChairFitController::class);
         Route::put('people/{person}', [ParticipantController::class, 'update']);
         Route::delete('people/{person}', [PersonDataController::class, 'destroy']);
 
@@ -117,10 +119,10 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::delete('led/{led}', [LedClassController::class, 'destroy']);
     });
 
-    Route::get('/classes/{class}/sheet', [SheetController::class, 'show']);
-    Route::get('/classes/{class}/who/print', [MatrixController::class, 'print']);
-    Route::get('/classes/{class}/who/{participant}', [MatrixController::class, 'page']);
-    Route::get('/places/{place}/floor', [PlaceController::class, 'print']);
-    Route::get('/movements/figures', [FigureSheetController::class, 'show']);
+    Route::get('/classes/{class}/sheet', Print\CueSheetController::class);
+    Route::get('/classes/{class}/who/print', Print\WhoDoesWhatController::class);
+    Route::get('/classes/{class}/who/{participant}', Print\ParticipantController::class);
+    Route::get('/places/{place}/floor', Print\FloorPlanController::class);
+    Route::get('/movements/figures', Print\FigureSheetController::class);
     Route::view('/{any?}', 'app')->where('any', '(?!api/).*')->middleware(KeepsDailyBackup::class);
 });

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Library\FigureBook;
 use App\Library\TeacherCraft;
 use App\Models\Group as GroupModel;
 use App\Models\ReadinessCheck;
@@ -12,7 +11,9 @@ use App\Models\SeatedClass;
 use App\Models\VersionChoice;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use KindChair\Figure\FigureKey;
 use KindChair\Fit\Choice;
+use KindChair\Fit\Chooser;
 use KindChair\Fit\PersonVersion;
 use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
@@ -24,6 +25,7 @@ use KindChair\Movement\Movement;
 use KindChair\Movement\MovementTrait;
 use KindChair\People\Group;
 use KindChair\People\Participant;
+use KindChair\Place\Clearance;
 use KindChair\Plan\ClassPlan;
 use KindChair\Review\Remedy;
 use KindChair\Review\Review;
@@ -96,9 +98,7 @@ final readonly class ClassPlanner
     /** A class reviewed with its people, its place and what the teacher chose for them. */
     public function reviewOf(SeatedClass $class, ClassPlan $plan, Group $group): Review
     {
-        $never = array_values(array_filter(array_map(MovementTrait::tryFrom(...), $class->venue?->never() ?? [])));
-
-        return Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $class->venue?->kit(), $never)
+        return Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $class->venue?->kit(), self::never($class))
             ->review($plan, $group, $this->choicesOf($class, $plan));
     }
 
@@ -149,6 +149,38 @@ final readonly class ClassPlanner
         return (new PlanWriter($this->craft->patterns))->write($before, $remedy->plan, $document);
     }
 
+    /** Chooses versions as this class and its place allow. */
+    public function chooserFor(SeatedClass $class): Chooser
+    {
+        return new Chooser($this->craft->library, $this->craft->ranges, $class->venue?->kit(), self::never($class));
+    }
+
+    /** Somebody of this class, as they are today; there is no page for anybody else. */
+    public function personOf(SeatedClass $class, int $participant): Participant
+    {
+        $at = array_search($participant, array_keys($class->group?->documents() ?? []), true);
+
+        return $at === false ? abort(404) : $this->peopleOf($class)->people[$at];
+    }
+
+    /** @return list<MovementTrait> what is never done where this class is */
+    private static function never(SeatedClass $class): array
+    {
+        return array_values(array_filter(array_map(MovementTrait::tryFrom(...), $class->venue?->never() ?? [])));
+    }
+
+    /** The room that the widest movements of a class need. */
+    public function clearanceFor(SeatedClass $class): Clearance
+    {
+        $planned = [];
+        foreach ($this->read($class->plan()->document)->entries() as $entry) {
+            $movement = $this->movement($entry->movement);
+            $planned[] = [$movement, $movement->variation($entry->variation)];
+        }
+
+        return Clearance::of($planned);
+    }
+
     public function movement(string $id): Movement
     {
         return $this->craft->library->get($id);
@@ -170,16 +202,12 @@ final readonly class ClassPlanner
         return null;
     }
 
-    /** The key of the figure that shows what someone does (see FigureBook). */
-    public function figureOf(PersonVersion $version, Base $base, string $side = 'left'): string
+    /** The figure that shows what someone does. */
+    public function figureOf(PersonVersion $version, Base $base): FigureKey
     {
-        if ($version->movement === null || $version->variation === null) {
-            return "rest/$base->value";
-        }
-        $variation = $this->movement($version->movement)->variation($version->variation);
-        $drawn = $variation->allows($base) ? $base : $base->suits()[array_key_last($base->suits())];
-
-        return FigureBook::key($version->movement, $version->variation, $drawn->value, $side);
+        return $version->movement === null || $version->variation === null
+            ? FigureKey::atRest($base)
+            : FigureKey::on($version->movement, $this->movement($version->movement)->variation($version->variation), $base);
     }
 
     /**

@@ -16,9 +16,9 @@ use Illuminate\Support\Str;
 use KindChair\Format\Node;
 use KindChair\Format\PlaceReader;
 use KindChair\Place\Clearance;
-use KindChair\Place\FloorPlan;
 use KindChair\Place\LayoutShape;
 use KindChair\Place\SeatKind;
+use KindChair\Place\SettingOut;
 use KindChair\Timeline\Beat;
 
 /** A made-up teacher and the Tuesday group at Ferry House, an old ticket hall by a river. */
@@ -84,7 +84,7 @@ final class DemoSeeder extends Seeder
         foreach ($planner->group($group)->people as $person) {
             $people[$person->id] = SeatKind::for($person->base);
         }
-        $plan = FloorPlan::arrange(PlaceReader::room(Node::root($room)), new Clearance(1800, 900, 0), LayoutShape::Arc, $people);
+        $plan = SettingOut::plan(PlaceReader::room(Node::root($room)), new Clearance(1800, 900, 0), LayoutShape::Arc, $people);
 
         return [
             'room' => $room,

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SaveGroup;
 use App\Models\Group;
 use App\Models\Participant;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** Groups of people. */
@@ -27,16 +27,16 @@ final class GroupController
         return response()->json(self::answer($group));
     }
 
-    public function store(#[CurrentUser] User $teacher, Request $request): JsonResponse
+    public function store(#[CurrentUser] User $teacher, SaveGroup $request): JsonResponse
     {
-        $group = $teacher->groups()->create(['name' => self::name($request)]);
+        $group = $teacher->groups()->create(['name' => $request->validated('name')]);
 
         return response()->json(self::answer($group->load('people')), 201);
     }
 
-    public function update(Request $request, Group $group): JsonResponse
+    public function update(SaveGroup $request, Group $group): JsonResponse
     {
-        $group->update(['name' => self::name($request)]);
+        $group->update(['name' => $request->validated('name')]);
 
         return response()->json(self::answer($group));
     }
@@ -46,14 +46,6 @@ final class GroupController
         $group->delete();
 
         return response()->noContent();
-    }
-
-    private static function name(Request $request): string
-    {
-        return $request->validate(
-            ['name' => ['required', 'string', 'max:100']],
-            ['name.required' => 'Please give the group a name, such as "Tuesday group".'],
-        )['name'];
     }
 
     /** @return array<string, mixed> */

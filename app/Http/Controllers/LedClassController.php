@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\EndClass;
+use App\Http\Requests\KeepLeading;
 use App\Http\Resources\LeadResource;
 use App\Http\Resources\LogResource;
 use App\Models\LedClass;
@@ -13,7 +15,6 @@ use App\Planning\ClassPlanner;
 use App\Planning\DoneVersions;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
@@ -58,9 +59,8 @@ final class LedClassController
     }
 
     /** Keeps where Lead stands, so that a reload or another device goes on at the right beat. */
-    public function keep(Request $request, LedClass $led): Response
+    public function keep(KeepLeading $request, LedClass $led): Response
     {
-        $request->validate(['state' => ['required', 'array'], ...self::doneRules('state.done', 'present')]);
         $isRunning = $led->newQuery()->whereKey($led->id)->whereNull('ended_at')->update(['state' => json_encode($request->json('state'), JSON_THROW_ON_ERROR)]);
         abort_if($isRunning === 0, 409, 'This class has ended.');
 
@@ -68,14 +68,9 @@ final class LedClassController
     }
 
     /** Ends a class, or changes what was noted about one that has ended. */
-    public function end(#[CurrentUser] User $teacher, Request $request, LedClass $led): JsonResponse
+    public function end(#[CurrentUser] User $teacher, EndClass $request, LedClass $led): JsonResponse
     {
-        $given = $request->validate([
-            'attendance' => ['present', 'array'],
-            'attendance.*' => ['boolean'],
-            'note' => ['nullable', 'string', 'max:5000'],
-            ...self::doneRules('done', 'sometimes'),
-        ], ['note.max' => 'The note is longer than 5,000 letters. Please shorten it a little.', 'attendance.*' => 'Somebody was there or was not.']);
+        $given = $request->validated();
         $came = array_map(boolval(...), array_intersect_key($given['attendance'], $teacher->participants()->pluck('id', 'id')->all()));
         $did = $led->ended_at === null ? (new DoneVersions($this->planner))->of($led) : [];
         DB::transaction(static function () use ($led, $request, $given, $came, $did): void {
@@ -99,17 +94,5 @@ final class LedClassController
         $led->delete();
 
         return response()->noContent();
-    }
-
-    /** @return array<string, list<string>> */
-    private static function doneRules(string $name, string $presence): array
-    {
-        return [
-            $name => [$presence, 'array', 'max:20000'],
-            "$name.*.entry" => ['required', 'string', 'max:60'],
-            "$name.*.side" => ['present', 'nullable', 'in:left,right'],
-            "$name.*.counts" => ['required', 'boolean'],
-            "$name.*.length" => ['required', 'numeric', 'between:0,200000'],
-        ];
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
+use KindChair\Figure\FigureKey;
 use KindChair\Figure\Motion;
 use KindChair\Fit\MovementFacts;
 use KindChair\Fit\Search;
@@ -93,7 +94,7 @@ final class LibraryController
         $movement = $this->find($id);
         $asked = $request->validate([
             'variation' => ['required', Rule::in(array_column($movement->variations, 'id'))],
-            'base' => ['required', Rule::in([...array_column(Base::cases(), 'value'), FigureBook::ARMCHAIR])],
+            'base' => ['required', Rule::in([...array_column(Base::cases(), 'value'), FigureKey::ARMCHAIR])],
             'side' => ['required', Rule::enum(Side::class)],
         ]);
 
@@ -103,7 +104,7 @@ final class LibraryController
             Base::tryFrom($asked['base']) ?? Base::Chair,
             Side::from($asked['side']),
             $this->craft->patterns->get('even'),
-            $asked['base'] === FigureBook::ARMCHAIR,
+            $asked['base'] === FigureKey::ARMCHAIR,
         )->toArray());
     }
 

@@ -6,37 +6,20 @@ namespace App\Http\Controllers;
 
 use App\Files\Download;
 use App\Files\MovementsFile;
+use App\Http\Requests\SaveDraft;
 use App\Library\OwnMovements;
 use App\Models\OwnMovement;
 use App\Models\User;
-use App\Planning\ClassPlanner;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
-use KindChair\Body\AgeBand;
-use KindChair\Body\Joint;
-use KindChair\Body\JointAction;
-use KindChair\Body\Side;
-use KindChair\Figure\DrawnSeat;
-use KindChair\Figure\Shape;
-use KindChair\Figure\Sketch;
-use KindChair\Format\Craft;
-use KindChair\Format\MovementReader;
-use KindChair\Format\Node;
-use KindChair\Movement\AngleRole;
-use KindChair\Movement\Base;
-use KindChair\Movement\Position;
-use KindChair\Movement\SideUse;
-use KindChair\Movement\View;
-use KindChair\People\Group;
 use KindChair\Review\MovementProblem;
 
 /** A teacher's own movements: drafts, what is kept of them, and files. */
 final class OwnMovementController
 {
-    public function __construct(private readonly Craft $craft, private readonly OwnMovements $ownMovements)
+    public function __construct(private readonly OwnMovements $ownMovements)
     {
     }
 
@@ -64,23 +47,9 @@ final class OwnMovementController
         return $this->answer($own);
     }
 
-    public function update(Request $request, OwnMovement $own): JsonResponse
+    public function update(SaveDraft $request, OwnMovement $own): JsonResponse
     {
-        // A draft may be anything that its page can show: the rest is told as what is still to settle.
-        $request->validate(
-            [
-                'document' => ['required', 'array'],
-                'document.names' => ['required', 'array'],
-                'document.names.plain' => ['present', 'nullable', 'string', 'max:200'],
-                'document.steps' => ['present', 'list', 'max:60'],
-                'document.steps.*' => ['array'],
-                'document.variations' => ['present', 'list', 'max:60'],
-                'document.variations.*' => ['array'],
-            ],
-            ['*' => 'This is no draft of a movement. Please reload the page and try again; what was stored before is safe.'],
-        );
-        /** @var array<string, mixed> $document */
-        $document = $request->json('document');
+        $document = $request->document();
         abort_if(strlen((string) json_encode($document)) > 200_000, 422, 'This movement has grown too large to store.');
         $own->update(['draft' => [...$document, 'id' => $own->key]]);
 
@@ -132,53 +101,6 @@ final class OwnMovementController
     public function import(#[CurrentUser] User $teacher, Request $request, MovementsFile $file): JsonResponse
     {
         return response()->json($file->import($teacher, $request->getContent()));
-    }
-
-    /** The figure of a pose being set, with its handles and the way of the angle that is being changed. */
-    public function pose(#[CurrentUser] User $teacher, Request $request, ClassPlanner $planner): JsonResponse
-    {
-        $asked = $request->validate([
-            'angles' => ['present', 'array'],
-            'position' => ['required', Rule::enum(Position::class)],
-            'base' => ['required', Rule::enum(Base::class)],
-            'view' => ['required', Rule::enum(View::class)],
-            'sides' => ['required', Rule::enum(SideUse::class)],
-            'side' => ['required', Rule::enum(Side::class)],
-            'joint' => ['nullable', Rule::enum(Joint::class)],
-            'role' => ['nullable', Rule::enum(AngleRole::class)],
-            'action' => ['nullable', Rule::enum(JointAction::class)],
-            'group' => ['nullable', 'integer'],
-            'age' => ['nullable', Rule::enum(AgeBand::class)],
-        ]);
-        $angles = MovementReader::angles(Node::root($asked['angles'], '/angles'));
-        $joint = isset($asked['joint']) ? Joint::from($asked['joint']) : null;
-        $role = $asked['role'] ?? null;
-        $action = isset($asked['action']) ? JointAction::from($asked['action']) : null;
-        $seat = DrawnSeat::of(Base::from($asked['base']), Position::from($asked['position']));
-        $sketch = Sketch::of($angles, $seat, View::from($asked['view']), SideUse::from($asked['sides']), Side::from($asked['side']), $joint, $role);
-        $group = isset($asked['group']) ? $planner->group($teacher->groups()->with('people')->findOrFail((int) $asked['group'])) : Group::nobody();
-        $actions = [];
-        foreach ($joint === null || $role === null ? [] : JointAction::cases() as $one) {
-            if ($one->joint() === $joint) {
-                $its = Sketch::roleFor($one, $role);
-                $actions[] = [
-                    'action' => $one->value,
-                    'name' => $one->plainName(),
-                    'role' => $its,
-                    'degrees' => $angles->byRole[$its][$one->value] ?? null,
-                    'normal' => $this->craft->ranges->normal($one)->to,
-                    'typical' => isset($asked['age']) ? $this->craft->ranges->comfortable($one, AgeBand::from($asked['age']))->to : null,
-                    'group' => $group->reach($one, $this->craft->ranges),
-                ];
-            }
-        }
-
-        return response()->json([
-            'shapes' => array_map(static fn (Shape $shape): array => $shape->toArray(), $sketch->shapes()),
-            'handles' => $sketch->handles(),
-            'actions' => $actions,
-            'track' => $action === null || $role === null ? [] : $sketch->track($action, Sketch::roleFor($action, $role), $this->craft->ranges),
-        ]);
     }
 
     private function answer(OwnMovement $own, int $status = 200, ?string $message = null): JsonResponse

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Files\Schemas;
+use App\Http\Requests\SavePerson;
 use App\Models\Group;
 use App\Models\Participant;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use KindChair\Format\Craft;
@@ -35,7 +35,7 @@ final class ParticipantController
         ])->all()]);
     }
 
-    public function store(Request $request, Group $group): JsonResponse
+    public function store(SavePerson $request, Group $group): JsonResponse
     {
         $group->refuseMoreThan(1);
         $person = $group->add($this->document($request, Str::lower(Str::random(12))));
@@ -43,7 +43,7 @@ final class ParticipantController
         return response()->json(['id' => $person->id, 'person' => $person->document()], 201);
     }
 
-    public function update(Request $request, Participant $person): JsonResponse
+    public function update(SavePerson $request, Participant $person): JsonResponse
     {
         $person->fillFrom($this->document($request, $person->key))->save();
 
@@ -68,12 +68,8 @@ final class ParticipantController
     }
 
     /** @return array<string, mixed> */
-    private function document(Request $request, string $key): array
+    private function document(SavePerson $request, string $key): array
     {
-        $request->validate(
-            ['name' => ['required', 'string', 'max:80', 'regex:/^[^\r\n\t]+$/']],
-            ['name.required' => 'Please write a name or initials.', 'name.*' => 'Please write a name or initials on one line, in 80 letters or fewer.'],
-        );
         /** @var array<string, mixed> $document */
         $document = [...$request->json()->all(), 'id' => $key];
         $this->schemas->check('group', $document, '#/$defs/person');

@@ -8,11 +8,12 @@ use App\Files\Download;
 use App\Files\PeopleFile;
 use App\Files\SamePeople;
 use App\Files\Schemas;
+use App\Http\Requests\ImportPeople;
+use App\Http\Requests\PeopleFileRequest;
 use App\Models\Group;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use KindChair\Format\FormatError;
@@ -25,26 +26,19 @@ final class PeopleFileController
     }
 
     /** Looks at a file of people without changing anything. */
-    public function look(#[CurrentUser] User $teacher, Request $request, Group $group): JsonResponse
+    public function look(#[CurrentUser] User $teacher, PeopleFileRequest $request, Group $group): JsonResponse
     {
-        $asked = $request->validate(self::fileRules());
-        $seen = $this->file->look(self::bytes($asked['file']), SamePeople::of($teacher), $asked['columns'] ?? null);
+        $seen = $this->file->look($request->bytes(), SamePeople::of($teacher), $request->columns());
 
         return response()->json(['guess' => (object) $seen['guess']] + $seen);
     }
 
     /** Takes the people in that were chosen: new ones, or those of the teacher's people whom the teacher says they are. */
-    public function store(#[CurrentUser] User $teacher, Request $request, Group $group): JsonResponse
+    public function store(#[CurrentUser] User $teacher, ImportPeople $request, Group $group): JsonResponse
     {
-        $asked = $request->validate([
-            ...self::fileRules(),
-            'rows' => ['required', 'array', 'max:' . Group::MOST],
-            'rows.*' => ['integer'],
-            'same' => ['array'],
-            'same.*' => ['integer'],
-        ]);
+        $asked = $request->validated();
         $known = SamePeople::of($teacher);
-        $rows = $this->file->look(self::bytes($asked['file']), $known, $asked['columns'] ?? null)['rows'];
+        $rows = $this->file->look($request->bytes(), $known, $request->columns())['rows'];
         $group->refuseMoreThan(count($asked['rows']));
         $added = DB::transaction(function () use ($asked, $rows, $group, $known): int {
             $added = 0;
@@ -72,18 +66,4 @@ final class PeopleFileController
     {
         return Download::of($this->file->write(array_values($group->documents())), 'text/csv; charset=UTF-8', Download::name($group->name, 'people') . '.csv');
     }
-
-    /** @return array<string, list<string>> */
-    private static function fileRules(): array
-    {
-        return ['file' => ['required', 'string', 'max:4000000'], 'columns' => ['nullable', 'array', 'max:20'], 'columns.*' => ['string', 'max:4']];
-    }
-
-    private static function bytes(string $base64): string
-    {
-        $bytes = base64_decode($base64, true);
-
-        return $bytes === false ? abort(422, 'The file did not arrive whole. Please try again.') : $bytes;
-    }
-
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Files\Schemas;
+use App\Http\Requests\ApplyRemedy;
+use App\Http\Requests\ChooseRevision;
+use App\Http\Requests\SavePlan;
 use App\Http\Resources\PlanResource;
 use App\Models\SeatedClass;
 use App\Planning\ClassPlanner;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
 /** The plan of a class: one answer to every save. */
@@ -19,16 +21,14 @@ final class PlanController
     {
     }
 
-    public function show(Request $request, SeatedClass $class): JsonResponse
+    public function show(SeatedClass $class): JsonResponse
     {
         return $this->answer($class);
     }
 
-    public function save(Request $request, SeatedClass $class): JsonResponse
+    public function save(SavePlan $request, SeatedClass $class): JsonResponse
     {
-        $request->validate(['revision' => ['required', 'integer'], 'plan' => ['required', 'array']]);
-        /** @var array<array-key, mixed> $document */
-        $document = $request->json('plan');
+        $document = $request->plan();
         $this->schemas->check('plan', $document);
         $this->planner->readNew($document);
         // Worked out before it is stored: what cannot be answered is not kept, and nobody is told otherwise.
@@ -46,9 +46,8 @@ final class PlanController
         return response()->json([...(new PlanResource($this->planner))->head($class), ...$body]);
     }
 
-    public function choose(Request $request, SeatedClass $class): JsonResponse
+    public function choose(ChooseRevision $request, SeatedClass $class): JsonResponse
     {
-        $request->validate(['revision' => ['required', 'integer']]);
         abort_unless($class->choose($request->integer('revision')), 404);
 
         return $this->answer($class);
@@ -68,9 +67,8 @@ final class PlanController
         return $this->answer($class);
     }
 
-    public function remedy(Request $request, SeatedClass $class): JsonResponse
+    public function remedy(ApplyRemedy $request, SeatedClass $class): JsonResponse
     {
-        $request->validate(['revision' => ['required', 'integer'], 'finding' => ['required', 'string']]);
         $document = $class->plan()->document;
         $plan = $this->planner->read($document);
         $finding = $this->planner->reviewOf($class, $plan, $this->planner->peopleOf($class))->finding($request->string('finding')->toString());

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Files\Schemas;
+use App\Http\Requests\SavePrecaution;
 use App\Models\OwnPrecaution;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use KindChair\Format\Craft;
 use KindChair\Format\Node;
@@ -23,12 +23,8 @@ final class PrecautionController
         return response()->json(['own' => $teacher->ownPrecautions()->orderBy('id')->get()->map(static fn (OwnPrecaution $one): array => $one->document)->all()]);
     }
 
-    public function store(#[CurrentUser] User $teacher, Request $request, Schemas $schemas): JsonResponse
+    public function store(#[CurrentUser] User $teacher, SavePrecaution $request, Schemas $schemas): JsonResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:80'], 'why' => ['required', 'string', 'max:300'], 'code' => ['nullable', 'string', 'max:60']], [
-            'name.*' => 'Please give the precaution a plain name.',
-            'why.*' => 'Please write why: it is shown beside what it changes.',
-        ]);
         /** @var array<string, mixed> $document */
         $document = [
             ...$request->json()->all(),

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SaveReadiness;
 use App\Models\Group;
 use App\Models\Participant;
 use App\Models\SeatedClass;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use KindChair\Format\Craft;
 use KindChair\Format\Day;
 use KindChair\People\ClearanceState;
@@ -20,22 +20,15 @@ final class ReadinessController
     {
     }
 
-    public function show(Request $request, SeatedClass $class): JsonResponse
+    public function show(SaveReadiness $request, SeatedClass $class): JsonResponse
     {
         return $this->answer($class);
     }
 
-    public function update(Request $request, SeatedClass $class, Participant $person): JsonResponse
+    public function update(SaveReadiness $request, SeatedClass $class, Participant $person): JsonResponse
     {
         abort_unless($class->group?->people()->whereKey($person->id)->exists() ?? false, 404);
-        $answers = $request->validate([
-            'pain' => ['integer', 'min:0', 'max:10'],
-            'dizzy' => ['boolean'],
-            'medicine' => ['boolean'],
-            'fall' => ['boolean'],
-            'note' => ['nullable', 'string', 'max:300'],
-        ], ['pain.*' => 'Pain is told from 0, none, to 10, the worst.']);
-        $class->checks()->updateOrCreate(['participant_id' => $person->id], ['answers' => array_filter($answers, static fn (mixed $value): bool => $value !== null)]);
+        $class->checks()->updateOrCreate(['participant_id' => $person->id], ['answers' => array_filter($request->validated(), static fn (mixed $value): bool => $value !== null)]);
 
         return $this->answer($class);
     }

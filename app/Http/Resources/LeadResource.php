@@ -9,6 +9,7 @@ use App\Models\LedClass;
 use App\Models\SeatedClass;
 use App\Planning\ClassPlanner;
 use KindChair\Body\Side;
+use KindChair\Figure\FigureKey;
 use KindChair\Figure\Motion;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
@@ -47,7 +48,7 @@ final readonly class LeadResource
             'planned' => $review->timeline->length() / 10,
             'mirrors' => $plan->settings->mirrors,
             'entries' => $entries,
-            'figures' => (object) FigureBook::of($this->planner->craft->library, $class->user)->draw(self::keys($entries)),
+            'figures' => (object) FigureBook::of($this->planner->craft->library, $class->user)->draw(self::figures($entries)),
             'beats' => array_map(static fn (Beat $beat): array => [
                 'entry' => $beat->entryId,
                 'kind' => $beat->kind->value,
@@ -109,13 +110,14 @@ final readonly class LeadResource
             'zone' => $movement->mainRegion()?->zone()->value,
             'facing' => $movement->facing->value,
             'sides' => $movement->laterality->sides->value,
-            'figure' => FigureBook::usual($movement->id, $variation),
+            // People face the teacher: their left is drawn on the right of the page.
+            'figure' => (string) FigureKey::usual($movement->id, $variation)->mirrored(),
             'props' => array_map($this->planner->propName(...), $variation->props),
             'different' => array_values(array_map(
                 fn (PersonVersion $version): array => [
                     'person' => $version->participant,
                     'mark' => $version->mark->value,
-                    'figure' => $this->planner->figureOf($version, $bases[$version->participant]),
+                    'figures' => self::bothSides($this->planner->figureOf($version, $bases[$version->participant])),
                     'does' => $version->brief,
                     'props' => array_map($this->planner->propName(...), $version->props),
                 ],
@@ -124,19 +126,21 @@ final readonly class LeadResource
         ];
     }
 
-    /**
-     * The figures of the entries, of both sides.
-     *
-     * @param list<array<string, mixed>> $entries
-     * @return list<string>
-     */
-    private static function keys(array $entries): array
+    /** @return array{left: string, right: string} the figure while their left or their right is worked, seen from the front */
+    private static function bothSides(FigureKey $key): array
     {
-        $keys = array_merge(...array_map(
-            static fn (array $entry): array => [$entry['figure'], ...array_column($entry['different'], 'figure')],
+        return ['left' => (string) $key->mirrored(), 'right' => (string) $key];
+    }
+
+    /**
+     * @param list<array<string, mixed>> $entries
+     * @return list<string> the figures that they name
+     */
+    private static function figures(array $entries): array
+    {
+        return array_merge(...array_map(
+            static fn (array $entry): array => [$entry['figure'], ...array_merge(...array_map(array_values(...), array_column($entry['different'], 'figures')))],
             $entries,
         ));
-
-        return array_merge($keys, array_map(static fn (string $key): string => (string) preg_replace('#/left$#', '/right', $key), $keys));
     }
 }

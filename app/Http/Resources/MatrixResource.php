@@ -8,7 +8,6 @@ use App\Models\SeatedClass;
 use App\Models\VersionChoice;
 use App\Planning\ClassPlanner;
 use KindChair\Fit\Matrix;
-use KindChair\Fit\PersonVersion;
 use KindChair\People\Participant;
 use KindChair\Place\PackingList;
 
@@ -41,11 +40,12 @@ final readonly class MatrixResource
             ];
         }
         $ids = array_keys($class->group?->documents() ?? []);
+        $cells = new VersionResource($this->planner);
 
         return [
             'class' => $class->title,
             'inclusion' => round($matrix->inclusion, 4),
-            'people' => array_map(fn (Participant $person, int $at): array => [
+            'people' => array_map(static fn (Participant $person, int $at): array => [
                 'id' => $ids[$at],
                 'key' => $person->id,
                 'name' => $person->name,
@@ -54,7 +54,7 @@ final readonly class MatrixResource
                 'left' => $matrix->people[$person->id]['left'] / 10,
                 'right' => $matrix->people[$person->id]['right'] / 10,
                 'isBalanced' => $matrix->people[$person->id]['isBalanced'],
-                'cells' => array_map(fn (string $entry): array => $this->cell($review->versions[$entry][$at], $person), array_keys($movements)),
+                'cells' => array_map(static fn (string $entry): array => $cells->of($review->versions[$entry][$at], $person->base), array_keys($movements)),
             ], $group->people, array_keys($group->people)),
             'entries' => $entries,
             'bring' => PackingList::of($review->versions, $this->planner->craft->changeOvers, $class->venue?->counted()),
@@ -73,17 +73,4 @@ final readonly class MatrixResource
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function cell(PersonVersion $version, Participant $person): array
-    {
-        return [
-            'mark' => $version->mark->value,
-            'variation' => $version->variation,
-            'does' => $version->does,
-            'why' => $version->why,
-            'figure' => $this->planner->figureOf($version, $person->base),
-            'zone' => $version->movement === null ? null : $this->planner->movement($version->movement)->mainRegion()?->zone()->value,
-            'isChosen' => $version->isChosen,
-        ];
-    }
 }

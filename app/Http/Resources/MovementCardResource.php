@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Library\FigureBook;
+use KindChair\Figure\FigureKey;
 use KindChair\Fit\MovementFacts;
 use KindChair\Movement\Dose;
 
@@ -27,7 +27,7 @@ final readonly class MovementCardResource
             'dose' => self::dose($facts->dose),
             'seconds' => $facts->length / 10,
             'isOwn' => str_contains($facts->id, '@'),
-            'figure' => FigureBook::key($facts->id, $facts->usual, $facts->shownOn->value),
+            'figure' => (string) FigureKey::of($facts->id, $facts->usual, $facts->shownOn),
             'counts' => $counts,
         ];
     }

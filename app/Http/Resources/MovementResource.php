@@ -9,6 +9,7 @@ use App\Library\MovementFinder;
 use App\Models\User;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
+use KindChair\Figure\FigureKey;
 use KindChair\Format\Craft;
 use KindChair\Movement\Base;
 use KindChair\Movement\Caution;
@@ -80,9 +81,9 @@ final readonly class MovementResource
         $keys = [];
         foreach ($movement->variations as $variation) {
             foreach ($variation->bases as $base) {
-                $keys[] = FigureBook::key($movement->id, $variation->id, $base->value);
+                $keys[] = (string) FigureKey::of($movement->id, $variation->id, $base);
                 if ($base === Base::Chair) {
-                    $keys[] = FigureBook::key($movement->id, $variation->id, FigureBook::ARMCHAIR);
+                    $keys[] = (string) FigureKey::of($movement->id, $variation->id, $base)->inArmchair();
                 }
             }
         }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Library\FigureBook;
 use App\Models\SeatedClass;
 use App\Planning\ClassPlanner;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
+use KindChair\Figure\FigureKey;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Base;
@@ -148,7 +148,7 @@ final readonly class PlanResource
                 'missing' => self::missing($movement->laterality->sides, $entry, $ledger),
                 'onPurpose' => $entry->onPurpose,
                 'rowsToMove' => $moves[$entry->id] ?? 0,
-                'figure' => FigureBook::usual($entry->movement, $movement->variation($entry->variation)),
+                'figure' => (string) FigureKey::usual($entry->movement, $movement->variation($entry->variation)),
                 'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
                 'newer' => $this->newer($entry),
                 'props' => array_map(fn (string $id): string => $this->planner->propName($id), $this->props($entry, $versions)),
@@ -209,15 +209,9 @@ final readonly class PlanResource
     {
         return [
             'person' => $version->participant,
-            'mark' => $version->mark->value,
             'movement' => $version->movement,
-            'variation' => $version->variation,
-            'figure' => $this->planner->figureOf($version, $base),
-            'zone' => $version->movement === null ? null : $this->planner->movement($version->movement)->mainRegion()?->zone()->value,
-            'does' => $version->does,
-            'why' => $version->why,
             'watch' => $version->watch,
-            'isChosen' => $version->isChosen,
+            ...(new VersionResource($this->planner))->of($version, $base),
         ];
     }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace KindChair\Fit;
 
+use KindChair\Body\Side;
 use KindChair\Movement\JointAngle;
+use KindChair\Movement\Variation;
+use KindChair\People\Participant;
 use KindChair\People\WeakLimbDoes;
 
 /** What one person does for one entry, and why. */
@@ -65,5 +68,24 @@ final readonly class PersonVersion
             props: $this->props,
             isChosen: true,
         );
+    }
+
+    /** The side named when they work: the right one when the right does it both times. */
+    public function namedSide(): Side
+    {
+        return ($this->sides[Side::Left->value] ?? null) === WeakLimbDoes::AbleSide ? Side::Right : Side::Left;
+    }
+
+    /** A rung as this person does it: held to their range, with a weak limb at rest. */
+    public function asDone(Variation $variation, Participant $person): Variation
+    {
+        $done = $variation->heldTo($this->caps);
+        foreach ($person->weakLimbs as $weak) {
+            if (($this->sides[$weak->side->value] ?? null) === WeakLimbDoes::Rests) {
+                $done = $done->resting($weak->limb, $weak->side, $this->namedSide());
+            }
+        }
+
+        return $done;
     }
 }

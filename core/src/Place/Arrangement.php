@@ -27,7 +27,7 @@ final readonly class Arrangement
         if (count($people) > self::MOST) {
             throw InvalidPlace::holds(count($people), self::MOST);
         }
-        $plan = FloorPlan::arrange($room, $clearance, $shape, $people);
+        $plan = SettingOut::plan($room, $clearance, $shape, $people);
         $gave = null;
         $concessions = [
             'There is no room for arms out to the sides: they go forward and up, at 1.20 m from each other.' => $clearance->withArmsForward(),
@@ -36,7 +36,7 @@ final readonly class Arrangement
         ];
         foreach ($concessions as $words => $closer) {
             if ($plan->without !== []) {
-                $tried = FloorPlan::arrange($room, $closer, $shape, $people);
+                $tried = SettingOut::plan($room, $closer, $shape, $people);
                 if (count($tried->without) < count($plan->without)) {
                     [$plan, $gave] = [$tried, $words];
                 }

@@ -50,6 +50,22 @@ final readonly class ClassPlan
         throw NotInPlan::entry($id);
     }
 
+    public function has(string $entry): bool
+    {
+        return in_array($entry, array_column($this->entries(), 'id'), true);
+    }
+
+    /** @throws NotInPlan */
+    public function sectionOf(Entry $entry): Section
+    {
+        foreach ($this->sections as $section) {
+            if (in_array($entry, $section->entries, true)) {
+                return $section;
+            }
+        }
+        throw NotInPlan::entry($entry->id);
+    }
+
     /** @throws NotInPlan */
     public function section(string $id): Section
     {

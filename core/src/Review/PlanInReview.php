@@ -38,21 +38,16 @@ final readonly class PlanInReview
         return $this->library->get($entry->movement);
     }
 
+    /** @throws NotInPlan */
     public function asked(Entry $entry): Assignment
     {
-        foreach ($this->plan->sections as $section) {
-            if (in_array($entry, $section->entries, true)) {
-                $movement = $this->movement($entry);
+        $movement = $this->movement($entry);
 
-                return new Assignment(
-                    $movement,
-                    $movement->variation($entry->variation),
-                    $this->plan->patternFor($section, $entry),
-                    $this->timeline->passesOf($entry->id),
-                );
-            }
-        }
-
-        throw NotInPlan::entry($entry->id);
+        return new Assignment(
+            $movement,
+            $movement->variation($entry->variation),
+            $this->plan->patternFor($this->plan->sectionOf($entry), $entry),
+            $this->timeline->passesOf($entry->id),
+        );
     }
 }

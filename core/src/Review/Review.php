@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Review;
 
 use KindChair\Fit\PersonVersion;
+use KindChair\Plan\NotInPlan;
 use KindChair\Timeline\Timeline;
 
 /** A plan's whole answer. */
@@ -24,6 +25,22 @@ final readonly class Review
         public array $findings,
         public array $versions,
     ) {
+    }
+
+    /**
+     * What one person of the group does in one entry.
+     *
+     * @throws NotInPlan
+     */
+    public function versionOf(string $entry, string $participant): PersonVersion
+    {
+        foreach ($this->versions[$entry] ?? [] as $version) {
+            if ($version->participant === $participant) {
+                return $version;
+            }
+        }
+
+        throw NotInPlan::person($entry, $participant);
     }
 
     public function finding(string $key): ?Finding

@@ -16,6 +16,7 @@ use KindChair\Place\Polygon;
 use KindChair\Place\Room;
 use KindChair\Place\Seat;
 use KindChair\Place\SeatKind;
+use KindChair\Place\SettingOut;
 use KindChair\Place\Wall;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -46,7 +47,7 @@ final class FloorPlanTest extends TestCase
     #[DataProvider('shapes')]
     public function testEveryoneSitsWithReachAndAWayOut(LayoutShape $shape): void
     {
-        $plan = FloorPlan::arrange(self::room(), new Clearance(1200, 300, 0), $shape, self::people());
+        $plan = SettingOut::plan(self::room(), new Clearance(1200, 300, 0), $shape, self::people());
 
         self::assertSame([], $plan->without, $shape->value);
         self::assertCount(10, $plan->seats);
@@ -68,7 +69,7 @@ final class FloorPlanTest extends TestCase
 
     public function testASmallRoomSaysWhoDoesNotFit(): void
     {
-        $plan = FloorPlan::arrange(self::room(4_500, 5_000), new Clearance(1800, 900, 0), LayoutShape::Rows, self::people());
+        $plan = SettingOut::plan(self::room(4_500, 5_000), new Clearance(1800, 900, 0), LayoutShape::Rows, self::people());
 
         self::assertNotSame([], $plan->without);
         self::assertCount(10, [...$plan->without, ...$plan->seats]);
@@ -202,7 +203,7 @@ final class FloorPlanTest extends TestCase
     public function testBedsAndWheelchairsArePlacedFirst(): void
     {
         $people = ['c1' => SeatKind::Chair, 'b' => SeatKind::Bed, 'c2' => SeatKind::Chair, 'w' => SeatKind::Wheelchair];
-        $plan = FloorPlan::arrange(self::room(), Clearance::least(), LayoutShape::Rows, $people);
+        $plan = SettingOut::plan(self::room(), Clearance::least(), LayoutShape::Rows, $people);
 
         self::assertSame(['b', 'w'], array_slice(array_column($plan->seats, 'person'), 0, 2));
         foreach ($plan->seats as $seat) {
@@ -215,7 +216,7 @@ final class FloorPlanTest extends TestCase
 
     public function testTheSameAskedTwiceIsTheSame(): void
     {
-        $arrange = static fn (): FloorPlan => FloorPlan::arrange(self::room(), new Clearance(1800, 900, 0), LayoutShape::Arc, self::people());
+        $arrange = static fn (): FloorPlan => SettingOut::plan(self::room(), new Clearance(1800, 900, 0), LayoutShape::Arc, self::people());
 
         self::assertEquals($arrange()->seats, $arrange()->seats);
     }

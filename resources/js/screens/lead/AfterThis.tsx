@@ -1,6 +1,6 @@
 import type { LeadAnswer } from '../../api/types/answer-lead';
 import { FigureDrawing } from '../../parts/FigureDrawing';
-import { mirrored, type Moment } from './moment';
+import type { Moment } from './moment';
 
 /** What comes next, and what to fetch for it. */
 export function AfterThis({ lead, moment }: { lead: LeadAnswer; moment: Moment }) {
@@ -19,7 +19,7 @@ export function AfterThis({ lead, moment }: { lead: LeadAnswer; moment: Moment }
             >
                 {coming ? (
                     <>
-                        <FigureDrawing shapes={lead.figures[mirrored(coming.figure)]} size={78} />
+                        <FigureDrawing shapes={lead.figures[coming.figure]} size={78} />
                         <span className="min-w-0 leading-[1.15]">
                             <strong className="block text-[24px]">{coming.name}</strong>
                             {coming.props.length > 0 && (

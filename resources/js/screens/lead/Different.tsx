@@ -2,7 +2,6 @@ import type { LeadAnswer, LeadEntry } from '../../api/types/answer-lead';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { MarkSign } from '../../parts/MarkSign';
 import { Key } from './Key';
-import { mirrored } from './moment';
 
 /** People shown before the rest is asked for. */
 const FIRST = 4;
@@ -48,7 +47,7 @@ export function Different({ lead, entry, side, showsAll, onShowAll }: Props) {
             >
                 {shown.map((one) => {
                     const person = lead.people.find(({ id }) => id === one.person);
-                    const shapes = lead.figures[side === 'left' ? mirrored(one.figure) : one.figure];
+                    const shapes = lead.figures[one.figures[side ?? 'right']];
                     return (
                         <li
                             key={one.person}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Beat, LeadAnswer } from '../../api/types/answer-lead';
 import { part } from './cueParts';
-import { mirrored, momentOf } from './moment';
+import { momentOf } from './moment';
 import { Player } from './player';
 
 const beat = (start: number, entry: string, side: 'left' | 'right' | null, kind: Beat['kind'] = 'cycle') =>
@@ -30,11 +30,6 @@ describe('the moment of a class', () => {
 
     it('is nothing when nothing is planned', () => {
         expect(at(0, [])).toBeNull();
-    });
-
-    it('shows the left of people who face the teacher on the right of the page', () => {
-        expect(mirrored('turn/small/left')).toBe('turn/small/right');
-        expect(mirrored('left/one')).toBe('left/one');
     });
 });
 

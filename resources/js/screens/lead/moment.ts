@@ -52,6 +52,3 @@ export function momentOf(player: Player, lead: LeadAnswer): Moment | null {
         planSays: player.planSays(),
     };
 }
-
-/** People in the room face the teacher: their left is drawn on the right of the page. */
-export const mirrored = (figure: string) => figure.replace(/\/left$/, '/right');

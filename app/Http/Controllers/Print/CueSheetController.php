@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Print;
 
 use App\Http\Resources\SheetResource;
 use App\Models\SeatedClass;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
-/** The printable cue sheet. */
-final class SheetController
+/** The cue sheet. */
+final class CueSheetController
 {
-    public function show(Request $request, SeatedClass $class, SheetResource $sheet): View
+    public function __invoke(Request $request, SeatedClass $class, SheetResource $sheet): View
     {
-        return view('sheet', [
+        return view('print.cue-sheet', [
             ...$sheet->of($class),
             'large' => $request->boolean('large'),
             'withPeople' => $request->boolean('people'),

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Print;
 
 use App\Library\DerivedCache;
 use App\Library\TeacherCraft;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Figure\Figure;
@@ -19,11 +19,11 @@ use KindChair\Movement\Base;
 /** Every rung of the library on one sheet, by region, for the wall or for a look over all of them. */
 final class FigureSheetController
 {
-    public function show(#[CurrentUser] User $teacher, Request $request, Craft $craft, TeacherCraft $teacherCraft): View
+    public function __invoke(#[CurrentUser] User $teacher, Request $request, Craft $craft, TeacherCraft $teacherCraft): View
     {
         $base = Base::tryFrom($request->string('base')->toString()) ?? Base::Chair;
 
-        return view('figures', ['base' => $base->value, 'zones' => DerivedCache::of("$teacher->id:sheet:$base->value", $teacherCraft->mark($teacher), static fn (): array => self::zones($craft, $base))]);
+        return view('print.figures', ['base' => $base->value, 'zones' => DerivedCache::of("$teacher->id:sheet:$base->value", $teacherCraft->mark($teacher), static fn (): array => self::zones($craft, $base))]);
     }
 
     /** @return list<array{zone: string, name: string, rungs: list<array{movement: string, name: string, figure: Figure}>}> */

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Print;
+
+use App\Models\Participant;
+use App\Models\SeatedClass;
+use App\Planning\ClassPlanner;
+use Illuminate\Contracts\View\View;
+use KindChair\Figure\Figure;
+use KindChair\Plan\Entry;
+
+/** A participant's own page: large letters, figures at their own range. */
+final class ParticipantController
+{
+    public function __invoke(SeatedClass $class, Participant $participant, ClassPlanner $planner): View
+    {
+        $person = $planner->personOf($class, $participant->id);
+        $plan = $planner->read($class->plan()->document);
+        $review = $planner->reviewOf($class, $plan, $planner->peopleOf($class));
+        $rows = array_map(function (Entry $entry) use ($planner, $review, $person): array {
+            $version = $review->versionOf($entry->id, $person->id);
+            $movement = $version->movement === null ? null : $planner->movement($version->movement);
+            $variation = $movement?->variation((string) $version->variation);
+            $done = $variation === null ? null : $version->asDone($variation, $person);
+
+            return [
+                'name' => $planner->movement($entry->movement)->name(),
+                'does' => $version->does === 'As planned' ? ($variation->name ?? '') : $version->does,
+                'figure' => $movement === null || $done === null
+                    ? Figure::atRest($person->base)
+                    : Figure::of($movement, $done, $done->allows($person->base) ? $person->base : $done->mainBase(), $version->namedSide()),
+                'zone' => $movement?->mainRegion()?->zone()->value ?? 'none',
+            ];
+        }, $plan->entries());
+
+        return view('print.participant', ['class' => $class, 'person' => $person, 'rows' => $rows]);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use KindChair\Body\AgeBand;
+use KindChair\Body\Joint;
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
+use KindChair\Figure\DrawnSeat;
+use KindChair\Figure\Sketch;
+use KindChair\Format\FormatError;
+use KindChair\Format\MovementReader;
+use KindChair\Format\Node;
+use KindChair\Movement\AngleRole;
+use KindChair\Movement\Angles;
+use KindChair\Movement\Base;
+use KindChair\Movement\Position;
+use KindChair\Movement\SideUse;
+use KindChair\Movement\View;
+
+/** A pose that is being set on the figure, and the joint that is held. */
+final class AskPose extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'angles' => ['present', 'array'],
+            'position' => ['required', Rule::enum(Position::class)],
+            'base' => ['required', Rule::enum(Base::class)],
+            'view' => ['required', Rule::enum(View::class)],
+            'sides' => ['required', Rule::enum(SideUse::class)],
+            'side' => ['required', Rule::enum(Side::class)],
+            'joint' => ['nullable', Rule::enum(Joint::class)],
+            'role' => ['nullable', Rule::enum(AngleRole::class)],
+            'action' => ['nullable', Rule::enum(JointAction::class)],
+            'group' => ['nullable', 'integer'],
+            'age' => ['nullable', Rule::enum(AgeBand::class)],
+        ];
+    }
+
+    /** @throws FormatError when an angle is none */
+    public function angles(): Angles
+    {
+        return MovementReader::angles(Node::root($this->validated('angles'), '/angles'));
+    }
+
+    /** @throws FormatError when an angle is none */
+    public function sketch(): Sketch
+    {
+        return Sketch::of(
+            $this->angles(),
+            DrawnSeat::of(Base::from($this->validated('base')), Position::from($this->validated('position'))),
+            View::from($this->validated('view')),
+            SideUse::from($this->validated('sides')),
+            Side::from($this->validated('side')),
+            $this->joint(),
+            $this->role(),
+        );
+    }
+
+    public function joint(): ?Joint
+    {
+        return Joint::tryFrom($this->validated('joint') ?? '');
+    }
+
+    public function role(): ?string
+    {
+        return $this->validated('role');
+    }
+
+    public function action(): ?JointAction
+    {
+        return JointAction::tryFrom($this->validated('action') ?? '');
+    }
+
+    public function age(): ?AgeBand
+    {
+        return AgeBand::tryFrom($this->validated('age') ?? '');
+    }
+}

@@ -1,0 +1,31 @@
+@extends('layouts.paper')
+@php
+    $bases = ['chair' => 'chair', 'wheelchair' => 'wheelchair', 'bed' => 'bed', 'standing' => 'standing'];
+@endphp
+@section('title', 'All figures · Kind Chair')
+@section('body', 'figures')
+@section('back')
+    <a href="/movements">Back to the movements</a>
+@endsection
+@section('ways')
+    @foreach ($bases as $name => $words)
+        <a href="?base={{ $name }}" @if ($name === $base) aria-current="page" @endif>{{ ucfirst($words) }}</a>
+    @endforeach
+@endsection
+@section('content')
+    <h1>All figures: {{ $bases[$base] }}</h1>
+    @foreach ($zones as $zone)
+        <section class="zone-{{ $zone['zone'] }}">
+            <h2>{{ $zone['name'] }}</h2>
+            <ul>
+                @foreach ($zone['rungs'] as $rung)
+                    <li>
+                        @include('print.figure', ['figure' => $rung['figure']])
+                        {{ $rung['movement'] }}
+                        <span>{{ $rung['name'] }}</span>
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+    @endforeach
+@endsection
