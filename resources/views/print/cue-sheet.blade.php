@@ -5,6 +5,7 @@
     $mark = ['adapted' => 'adapted', 'rests' => 'rests', 'none' => 'no version'];
 @endphp
 @section('title', 'Cue sheet: ' . $class->title)
+@section('body', $large ? 'large' : '')
 @section('back')
     <a href="/classes/{{ $class->id }}/plan">Back to the plan</a>
 @endsection

@@ -1,5 +1,5 @@
 @extends('layouts.paper')
-@section('title', '' . $person->name . ': ' . $class->title)
+@section('title', $person->name . ': ' . $class->title)
 @section('body', 'own-page large')
 @section('back')
     <a href="/classes/{{ $class->id }}/who">Back to who does what</a>
