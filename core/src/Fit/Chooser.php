@@ -25,6 +25,8 @@ use KindChair\People\WeakLimbDoes;
  * Chooses for a person the variation that keeps most of a movement and breaks nothing:
  * the planned one, the nearest gentler one, the same movement in another base,
  * a substitute with the same aim, then a rest with something to do.
+ *
+ * Long because every check speaks of the same person, rung and reach; the ladder and its checks want rooms of their own.
  */
 final class Chooser
 {

@@ -46,7 +46,7 @@ final readonly class Craft
             $library,
             new PrecautionBook(array_map(self::precaution(...), Node::root($precautions)->at('precautions')->items())),
             self::ranges(Node::root($ranges)),
-            new PatternBook(array_map(PlanReader::pattern(...), Node::root($patterns)->at('patterns')->items())),
+            new PatternBook(array_map(PatternReader::read(...), Node::root($patterns)->at('patterns')->items())),
             self::changeOvers(Node::root($changeOvers)),
         );
     }

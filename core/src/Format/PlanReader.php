@@ -53,23 +53,11 @@ final readonly class PlanReader
         ));
     }
 
-    public static function pattern(Node $node): BreathPattern
-    {
-        return $node->build(static fn (): BreathPattern => new BreathPattern(
-            $node->maybe('id')?->string() ?? 'own',
-            $node->at('name')->string(),
-            $node->at('in')->tenths(),
-            $node->maybe('holdFull')?->tenths() ?? 0,
-            $node->at('out')->tenths(),
-            $node->maybe('holdEmpty')?->tenths() ?? 0,
-        ));
-    }
-
     private function anyPattern(Node $node): BreathPattern
     {
         return $node->isString()
             ? $node->build(fn (): BreathPattern => $this->craft->patterns->get($node->string()))
-            : self::pattern($node);
+            : PatternReader::read($node);
     }
 
     private static function settings(?Node $node): Settings

@@ -28,6 +28,8 @@ use WeakMap;
  * entry = set-up + passes with a side change between each two + rest after;
  * set-up = max(spoken introduction, base changes + prop changes);
  * pass = enter + dose + leave. Base, prop and side changes are scaled by the group's pace.
+ *
+ * Long because all beats of a class share one running clock; the tape that owns it wants a room of its own.
  */
 final readonly class TimelineBuilder
 {

@@ -269,4 +269,25 @@ final class Make
             ...$more,
         ]), $side);
     }
+
+    /**
+     * The timeline of a class of one movement, whose entry is "e".
+     *
+     * @param array<string, mixed> $more
+     */
+    public static function alone(Movement $movement, Dose $dose, array $more = [], float $pace = 1.0): Timeline
+    {
+        return self::timeline(self::plan(self::entry('e', $movement->id, $dose, $more)), self::library($movement), $pace);
+    }
+
+    /** A movement called "hold" that is entered, done on one side and left again. */
+    public static function lean(): Movement
+    {
+        return self::movement('hold', SideUse::OneSided, steps: [
+            self::step('grow', Phase::Enter, Breath::In),
+            self::step('lean', Phase::Enter, Breath::Out),
+            ...self::breathSteps(),
+            self::step('back', Phase::Leave, Breath::In),
+        ]);
+    }
 }

@@ -9,55 +9,24 @@ use KindChair\Breath\Breath;
 use KindChair\Breath\BreathPattern;
 use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
-use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
-use KindChair\Plan\PassDose;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
-use KindChair\Plan\Selector;
 use KindChair\Plan\Settings;
 use KindChair\Tests\Support\Make;
 use KindChair\Timeline\Beat;
 use KindChair\Timeline\BeatKind;
-use KindChair\Timeline\TimedPass;
-use KindChair\Timeline\Timeline;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class TimelineBuilderTest extends TestCase
 {
-    /** @param array<string, mixed> $more */
-    private function one(Movement $movement, Dose $dose, array $more = [], float $pace = 1.0): Timeline
-    {
-        return Make::timeline(Make::plan(Make::entry('e', $movement->id, $dose, $more)), Make::library($movement), $pace);
-    }
-
-    /** @return list<string> each pass as "side direction crossing" */
-    private static function ways(Timeline $timeline): array
-    {
-        return array_map(static fn (TimedPass $pass): string => trim(implode(' ', array_filter([
-            $pass->pass->side?->value,
-            $pass->pass->direction,
-            $pass->pass->crossing?->value,
-        ]))), $timeline->passesOf('e'));
-    }
-
-    private static function hold(): Movement
-    {
-        return Make::movement('hold', SideUse::OneSided, steps: [
-            Make::step('grow', Phase::Enter, Breath::In),
-            Make::step('lean', Phase::Enter, Breath::Out),
-            ...Make::breathSteps(),
-            Make::step('back', Phase::Leave, Breath::In),
-        ]);
-    }
-
     #[DataProvider('passLengths')]
     public function testAPassIsEnterPlusDosePlusLeave(int $tenths, Dose $dose): void
     {
-        $passes = $this->one(self::hold(), $dose)->passesOf('e');
+        $passes = Make::alone(Make::lean(), $dose)->passesOf('e');
 
         self::assertSame([80, $tenths - 120, 40], [$passes[0]->enter, $passes[0]->body, $passes[0]->leave]);
         self::assertSame($tenths, $passes[0]->length());
@@ -75,7 +44,7 @@ final class TimelineBuilderTest extends TestCase
 
     public function testAnEntryIsSetUpPassesOneSideChangeAndRest(): void
     {
-        $timeline = $this->one(self::hold(), Make::breaths(2), ['rest' => 70]);
+        $timeline = Make::alone(Make::lean(), Make::breaths(2), ['rest' => 70]);
 
         self::assertSame(0 + 280 + 40 + 280 + 70, $timeline->entryLength('e'));
         self::assertSame($timeline->length(), $timeline->sectionLength('main'));
@@ -93,8 +62,8 @@ final class TimelineBuilderTest extends TestCase
             introduction: 'One two.',
         )]);
 
-        self::assertSame(30, $this->one($speaks, Make::breaths(1))->turnsOf('e')[0]->setUp());
-        self::assertSame(150 + 300, $this->one($changes, Make::breaths(1))->turnsOf('e')[0]->setUp());
+        self::assertSame(30, Make::alone($speaks, Make::breaths(1))->turnsOf('e')[0]->setUp());
+        self::assertSame(150 + 300, Make::alone($changes, Make::breaths(1))->turnsOf('e')[0]->setUp());
     }
 
     public function testChangesTakeLongerAtTheGroupsPaceButWordsAndBreathsDoNot(): void
@@ -104,7 +73,7 @@ final class TimelineBuilderTest extends TestCase
             Make::breathSteps(),
             position: Position::Edge,
         )]);
-        $turn = $this->one($movement, Make::breaths(2), pace: 1.3)->turnsOf('e')[0];
+        $turn = Make::alone($movement, Make::breaths(2), pace: 1.3)->turnsOf('e')[0];
 
         self::assertSame(195, $turn->setUp());
         self::assertSame(52, $turn->sideChanges);
@@ -130,78 +99,9 @@ final class TimelineBuilderTest extends TestCase
         self::assertSame(150 + 60, $timeline->turnsOf('c')[0]->setUp());
     }
 
-    /**
-     * @param array{string, string}|null $directions
-     * @param list<string> $ways
-     */
-    #[DataProvider('lateralities')]
-    public function testLateralityDecidesThePasses(SideUse $sides, ?array $directions, ?string $crossing, bool $directionFirst, array $ways): void
-    {
-        $movement = Make::movement('m', $sides, $directions, $crossing, directionFirst: $directionFirst);
-
-        self::assertSame($ways, self::ways($this->one($movement, Make::breaths(1))));
-    }
-
-    /** @return iterable<string, array{SideUse, array{string, string}|null, string|null, bool, list<string>}> */
-    public static function lateralities(): iterable
-    {
-        $round = ['out', 'in'];
-        yield 'midline' => [SideUse::Midline, null, null, false, ['']];
-        yield 'together' => [SideUse::Together, null, null, false, ['']];
-        yield 'alternating' => [SideUse::Alternating, null, null, false, ['']];
-        yield 'one-sided' => [SideUse::OneSided, null, null, false, ['left', 'right']];
-        yield 'together, circling' => [SideUse::Together, $round, null, false, ['out', 'in']];
-        yield 'four passes of an ankle' => [SideUse::OneSided, $round, null, false, ['left out', 'left in', 'right out', 'right in']];
-        yield 'direction first' => [SideUse::OneSided, $round, null, true, ['left out', 'right out', 'left in', 'right in']];
-        yield 'crossing' => [SideUse::Midline, null, 'arms', false, ['left', 'right']];
-        yield 'one-sided and crossing' => [SideUse::OneSided, null, 'legs', false, ['left left', 'left right', 'right left', 'right right']];
-    }
-
-    public function testTheFirstSideIsTheEntrysOwnOrTheSettings(): void
-    {
-        $movement = Make::movement('m', SideUse::OneSided);
-
-        self::assertSame(['right', 'left'], self::ways($this->one($movement, Make::breaths(1), ['firstSide' => Side::Right])));
-        $plan = Make::planOf(
-            new Settings(firstSide: Side::Right),
-            45,
-            new Section('main', SectionKind::HeadToToe, [Make::entry('e', 'm', Make::breaths(1))]),
-        );
-        self::assertSame(['right', 'left'], self::ways(Make::timeline($plan, Make::library($movement))));
-    }
-
-    public function testALeftOutPassTakesNoTimeAndNoSideChange(): void
-    {
-        $timeline = $this->one(self::hold(), Make::breaths(2), ['except' => [new PassDose(new Selector(Side::Right), null)]]);
-
-        self::assertSame(['left'], self::ways($timeline));
-        self::assertSame(280, $timeline->entryLength('e'));
-    }
-
-    public function testAlternatingRepetitionsAreOneCyclePerSide(): void
-    {
-        $pass = $this->one(Make::movement('m', SideUse::Alternating), Make::times(3))->passesOf('e')[0];
-
-        self::assertSame(3 * 2 * 80, $pass->body);
-        self::assertSame([3, 3], [$pass->leftRepetitions, $pass->rightRepetitions]);
-        self::assertSame(
-            ['left', 'left', 'right', 'right', 'left', 'left'],
-            array_map(static fn (Beat $beat): ?string => $beat->side?->value, array_slice($pass->beats, 0, 6)),
-        );
-        self::assertSame(240, $pass->lengthOn(Side::Right));
-    }
-
-    public function testAlternatingBreathsAreSharedOut(): void
-    {
-        $pass = $this->one(Make::movement('m', SideUse::Alternating), Make::breaths(5))->passesOf('e')[0];
-
-        self::assertSame(400, $pass->body);
-        self::assertSame([3, 2], [$pass->leftRepetitions, $pass->rightRepetitions]);
-    }
-
     public function testTogetherCountsForBothSides(): void
     {
-        $pass = $this->one(Make::movement('m', SideUse::Together), Make::times(4))->passesOf('e')[0];
+        $pass = Make::alone(Make::movement('m', SideUse::Together), Make::times(4))->passesOf('e')[0];
 
         self::assertSame([320, 320], [$pass->lengthOn(Side::Left), $pass->lengthOn(Side::Right)]);
         self::assertSame([4, 4], [$pass->leftRepetitions, $pass->rightRepetitions]);
@@ -214,8 +114,8 @@ final class TimelineBuilderTest extends TestCase
             Make::step('rest', Phase::Cycle, Breath::Free, freeLength: 15),
         ]);
 
-        self::assertSame(6 * 40, $this->one($movement, Make::times(6))->passesOf('e')[0]->body);
-        $inBreaths = $this->one($movement, Make::breaths(1))->passesOf('e')[0];
+        self::assertSame(6 * 40, Make::alone($movement, Make::times(6))->passesOf('e')[0]->body);
+        $inBreaths = Make::alone($movement, Make::breaths(1))->passesOf('e')[0];
         self::assertSame(80, $inBreaths->body);
         self::assertSame(2, $inBreaths->leftRepetitions);
     }
@@ -223,27 +123,27 @@ final class TimelineBuilderTest extends TestCase
     public function testAPauseInThePatternLengthensTheBreathBeforeIt(): void
     {
         $box = new BreathPattern('box', 'Box', 40, 40, 40, 40);
-        $beats = $this->one(Make::movement('m'), Make::times(1), ['pattern' => $box])->beats();
+        $beats = Make::alone(Make::movement('m'), Make::times(1), ['pattern' => $box])->beats();
 
         self::assertSame([80, 80], array_column($beats, 'length'));
     }
 
     public function testTheFullCueIsSaidOnceAndTheShortOneAfterwards(): void
     {
-        $beats = $this->one(Make::movement('m', SideUse::OneSided), Make::breaths(2))->beats();
+        $beats = Make::alone(Make::movement('m', SideUse::OneSided), Make::breaths(2))->beats();
         $said = array_values(array_filter(array_map(
             static fn (Beat $beat): ?string => $beat->kind === BeatKind::Cycle ? $beat->words : null,
             $beats,
         )));
 
         self::assertSame(['Say it.', 'Say it.', 'Say.', 'Say.', 'Say.', 'Say.', 'Say.', 'Say.'], $said);
-        $short = $this->one(Make::movement('m'), Make::breaths(1), ['shortCues' => true])->beats();
+        $short = Make::alone(Make::movement('m'), Make::breaths(1), ['shortCues' => true])->beats();
         self::assertSame(['Say.', 'Say.'], array_column($short, 'words'));
     }
 
     public function testBeatsFollowEachOtherWithoutGapAndCountTheirBreaths(): void
     {
-        $timeline = $this->one(self::hold(), Make::breaths(3), ['rest' => 50]);
+        $timeline = Make::alone(Make::lean(), Make::breaths(3), ['rest' => 50]);
         $clock = 0;
         foreach ($timeline->beats() as $beat) {
             self::assertSame($clock, $beat->start);
@@ -281,7 +181,7 @@ final class TimelineBuilderTest extends TestCase
     public function testASecondHalfIsNotIntroducedAgain(): void
     {
         $movement = Make::movement('m', SideUse::OneSided, variations: [Make::variation('plain', Make::breathSteps(), introduction: 'One two three four.')]);
-        $turns = $this->one($movement, Make::breaths(1), ['round' => 'r'])->turnsOf('e');
+        $turns = Make::alone($movement, Make::breaths(1), ['round' => 'r'])->turnsOf('e');
 
         self::assertSame([20, 0], [$turns[0]->setUp(), $turns[1]->setUp()]);
     }
@@ -290,7 +190,7 @@ final class TimelineBuilderTest extends TestCase
     {
         $movement = Make::movement('m', SideUse::OneSided, ['out', 'in']);
         $changes = array_values(array_filter(
-            $this->one($movement, Make::times(1))->beats(),
+            Make::alone($movement, Make::times(1))->beats(),
             static fn (Beat $beat): bool => $beat->kind === BeatKind::Change,
         ));
 
@@ -305,7 +205,7 @@ final class TimelineBuilderTest extends TestCase
     {
         $library = Make::library(
             Make::movement('sigh', variations: [Make::variation('plain', Make::breathSteps(), introduction: 'One two three.')]),
-            self::hold(),
+            Make::lean(),
         );
         $settle = new BreathPattern('slow', 'Slow', 40, 0, 60, 0);
         $plan = Make::planOf(
