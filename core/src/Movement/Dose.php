@@ -9,9 +9,8 @@ final readonly class Dose
 {
     public function __construct(public DoseUnit $unit, public int $amount)
     {
-        $most = $unit === DoseUnit::Seconds ? 1800 : 60;
-        if ($amount < 1 || $amount > $most) {
-            throw InvalidMovement::doseIs($unit, $amount, $most);
+        if ($amount < 1 || $amount > $unit->most()) {
+            throw InvalidMovement::doseIs($unit, $amount, $unit->most());
         }
     }
 

@@ -19,7 +19,7 @@ export interface Gap {
 
 interface Props {
     answer: PlanAnswer;
-    patterns: LibraryAnswer['patterns'];
+    library: LibraryAnswer;
     selected: string | null;
     side: SideName | null;
     /** the part of the body that is looked at; the rest steps back */
@@ -35,7 +35,7 @@ interface Props {
 /** The class, movement by movement: the spine with both sides, its sections, and the editor of the chosen row. */
 export function ClassList({
     answer,
-    patterns,
+    library,
     selected,
     side,
     zone,
@@ -100,7 +100,8 @@ export function ClassList({
                         row={row}
                         findings={answer.findings.filter((finding) => finding.entry === row.id)}
                         side={row.sides === 'one-sided' ? side : null}
-                        patterns={patterns}
+                        patterns={library.patterns}
+                        doses={library.doses}
                         settingsFirst={answer.plan.settings?.firstSide ?? 'left'}
                         inRound={entry.round !== undefined}
                         onChange={(change) => edit((plan) => changeEntry(plan, row.id, change))}

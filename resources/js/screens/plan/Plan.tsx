@@ -51,17 +51,17 @@ export default function PlanPage() {
             </main>
         );
     }
-    return <Plan classId={classId} answer={answer} state={state} patterns={library.data.patterns} />;
+    return <Plan classId={classId} answer={answer} state={state} library={library.data} />;
 }
 
 interface Props {
     classId: string;
     answer: PlanAnswer;
     state: PlanState;
-    patterns: LibraryAnswer['patterns'];
+    library: LibraryAnswer;
 }
 
-function Plan({ classId, answer, state, patterns }: Props) {
+function Plan({ classId, answer, state, library }: Props) {
     const { isUnsaved, saveNow, conflict, said, setSaid, edit, step, settle } = state;
     const selection = useSelection(answer);
     const { selected, side, select } = selection;
@@ -93,7 +93,7 @@ function Plan({ classId, answer, state, patterns }: Props) {
         [findings, remedy],
     );
     const lead = useStartLeading(classId, setSaid);
-    const { remove } = usePlanKeys(answer, selection, {
+    const { remove } = usePlanKeys(answer, library.doses, selection, {
         edit,
         step,
         onAdd: setAdding,
@@ -153,7 +153,7 @@ function Plan({ classId, answer, state, patterns }: Props) {
                 </aside>
                 <ClassList
                     answer={answer}
-                    patterns={patterns}
+                    library={library}
                     selected={selected}
                     side={side}
                     zone={zone}
@@ -189,7 +189,7 @@ function Plan({ classId, answer, state, patterns }: Props) {
                 {peoplePanel}
             </Sheet>
             {open === 'settings' && (
-                <ClassSettings plan={answer.plan} patterns={patterns} onChange={edit} onClose={close} />
+                <ClassSettings plan={answer.plan} patterns={library.patterns} onChange={edit} onClose={close} />
             )}
             <KeysSheet open={open === 'keys'} onClose={close} />
             {conflict && <ConflictSheet conflict={conflict} settle={settle} />}

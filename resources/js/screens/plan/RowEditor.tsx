@@ -1,13 +1,23 @@
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { Finding, Row } from '../../api/types/answer-plan';
 import { without } from '../../parts/without';
-import { bothSides, doseParts, onlySide, stepDose, type Dose, type PlanEntry, type SideName } from './edits';
+import {
+    bothSides,
+    doseParts,
+    onlySide,
+    stepDose,
+    type Dose,
+    type DoseLimits,
+    type PlanEntry,
+    type SideName,
+} from './edits';
 
 interface Props {
     entry: PlanEntry;
     row: Row;
     findings: Finding[];
     patterns: LibraryAnswer['patterns'];
+    doses: DoseLimits;
     side: SideName | null;
     settingsFirst: SideName;
     inRound: boolean;
@@ -26,6 +36,7 @@ export function RowEditor({
     row,
     findings,
     patterns,
+    doses,
     side,
     settingsFirst,
     inRound,
@@ -69,7 +80,7 @@ export function RowEditor({
                 <button
                     className={`${small} w-11`}
                     aria-label={`One less${side ? ` on the ${side}` : ''}`}
-                    onClick={() => onChange((e) => stepDose(e, -1, side))}
+                    onClick={() => onChange((e) => stepDose(e, -1, side, doses))}
                 >
                     −
                 </button>
@@ -90,7 +101,7 @@ export function RowEditor({
                 <button
                     className={`${small} w-11`}
                     aria-label={`One more${side ? ` on the ${side}` : ''}`}
-                    onClick={() => onChange((e) => stepDose(e, 1, side))}
+                    onClick={() => onChange((e) => stepDose(e, 1, side, doses))}
                 >
                     +
                 </button>

@@ -32,6 +32,12 @@ const plan = (...sections: string[][]): PlanDocument =>
     }) as unknown as PlanDocument;
 const order = (one: PlanDocument) => one.sections.map((section) => section.entries.map(({ id }) => id).join(''));
 
+const limits = {
+    repetitions: { most: 60, step: 1 },
+    breaths: { most: 60, step: 1 },
+    seconds: { most: 1800, step: 5 },
+};
+
 describe('a plan', () => {
     it('takes a movement in, out, and finds it again', () => {
         const grown = insertEntry(plan(['a', 'b'], ['c']), 's0', 1, entry('x'));
@@ -84,14 +90,14 @@ describe('a dose', () => {
         [{ seconds: 20 }, 1, { seconds: 25 }],
         [{ seconds: 1800 }, 1, { seconds: 1800 }],
     ] as const)('of %o steps by %i to %o, never out of its limits', (dose, by, expected) => {
-        expect(stepDose(entry('a', { dose }), by, null).dose).toEqual(expected);
+        expect(stepDose(entry('a', { dose }), by, null, limits).dose).toEqual(expected);
     });
 
     it('can differ on one side, starting from the other, and be made equal again', () => {
-        const more = stepDose(stepDose(entry('a'), 1, 'left'), 1, 'left');
+        const more = stepDose(stepDose(entry('a'), 1, 'left', limits), 1, 'left', limits);
         expect(more.dose).toEqual({ breaths: 4 });
         expect(more.except).toEqual([{ side: 'left', dose: { breaths: 6 } }]);
-        const both = stepDose(more, -1, 'right');
+        const both = stepDose(more, -1, 'right', limits);
         expect(both.except).toHaveLength(2);
         expect(bothSides(both)).toEqual(entry('a'));
     });
@@ -100,6 +106,6 @@ describe('a dose', () => {
         const one = onlySide(entry('a', { onPurpose: 'stroke' }), 'left');
         expect(one.except).toEqual([{ side: 'right', dose: null }]);
         expect(one.onPurpose).toBeUndefined();
-        expect(stepDose(one, 1, 'right').except).toEqual([{ side: 'right', dose: { breaths: 5 } }]);
+        expect(stepDose(one, 1, 'right', limits).except).toEqual([{ side: 'right', dose: { breaths: 5 } }]);
     });
 });

@@ -1,8 +1,10 @@
+import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { PlanDocument } from './usePlan';
 import { without } from '../../parts/without';
 
 export type PlanEntry = PlanDocument['sections'][number]['entries'][number];
 export type Dose = PlanEntry['dose'];
+export type DoseLimits = LibraryAnswer['doses'];
 export type SideName = 'left' | 'right';
 
 export const newId = () => `e${crypto.randomUUID().slice(0, 8)}`;
@@ -82,23 +84,22 @@ export function doseParts(dose: Dose): { unit: 'repetitions' | 'breaths' | 'seco
     return { unit, amount };
 }
 
-function stepped(dose: Dose, by: number): Dose {
+function stepped(dose: Dose, by: number, limits: DoseLimits): Dose {
     const { unit, amount } = doseParts(dose);
-    const next = amount + by * (unit === 'seconds' ? 5 : 1);
-    const most = unit === 'seconds' ? 1800 : 60;
-    return { [unit]: Math.max(unit === 'seconds' ? 5 : 1, Math.min(most, next)) } as Dose;
+    const { most, step } = limits[unit];
+    return { [unit]: Math.max(step, Math.min(most, amount + by * step)) } as Dose;
 }
 
-/** One breath (or repetition, or five seconds) more or fewer, on one side or on all. */
-export function stepDose(entry: PlanEntry, by: number, side: SideName | null): PlanEntry {
+/** A step more or less (one breath, one repetition, a few seconds), on one side or on all. */
+export function stepDose(entry: PlanEntry, by: number, side: SideName | null, limits: DoseLimits): PlanEntry {
     if (side === null) {
-        return { ...entry, dose: stepped(entry.dose, by) };
+        return { ...entry, dose: stepped(entry.dose, by, limits) };
     }
     const own = entry.except?.find((exception) => exception.side === side && exception.dose !== null);
     const others = (entry.except ?? []).filter(
         (exception) => exception !== own && !(exception.side === side && exception.dose === null),
     );
-    return { ...entry, except: [...others, { side, dose: stepped(own?.dose ?? entry.dose, by) }] };
+    return { ...entry, except: [...others, { side, dose: stepped(own?.dose ?? entry.dose, by, limits) }] };
 }
 
 /** Leaves one side out; the other keeps its dose. */

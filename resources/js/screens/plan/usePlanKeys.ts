@@ -1,7 +1,7 @@
 import { useCallback, useEffect } from 'react';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import type { Gap } from './ClassList';
-import { bothSides, changeEntry, moveBy, placeOf, removeEntry, stepDose } from './edits';
+import { bothSides, changeEntry, moveBy, placeOf, removeEntry, stepDose, type DoseLimits } from './edits';
 import type { PlanState } from './usePlan';
 import type { Selection } from './useSelection';
 
@@ -18,6 +18,7 @@ interface Does {
 /** The keys of the plan, and what they do to the chosen movement. Answers with the way to take it out. */
 export function usePlanKeys(
     answer: PlanAnswer,
+    doses: DoseLimits,
     { selected, side, select, setSide }: Selection,
     { edit, step, onAdd, onPeople, onPrint, onLead, onHelp }: Does,
 ): { remove: () => void } {
@@ -50,7 +51,7 @@ export function usePlanKeys(
                     if (selected) {
                         edit((plan) =>
                             changeEntry(plan, selected, (entry) =>
-                                stepDose(entry, key === '-' ? -1 : 1, row?.sides === 'one-sided' ? side : null),
+                                stepDose(entry, key === '-' ? -1 : 1, row?.sides === 'one-sided' ? side : null, doses),
                             ),
                         );
                     }
@@ -91,7 +92,7 @@ export function usePlanKeys(
                     return false;
             }
         },
-        [answer, edit, onHelp, onLead, onPeople, onPrint, select, selected, setSide, side],
+        [answer, doses, edit, onHelp, onLead, onPeople, onPrint, select, selected, setSide, side],
     );
 
     useEffect(() => {
