@@ -96,6 +96,21 @@ final class ReadersTest extends TestCase
         yield 'too fast a tongue' => ['/settings', '0.5 to 2.5 words', ['settings' => ['speechRate' => 9]]];
     }
 
+    public function testAnAngleIsWhatAJointCanBe(): void
+    {
+        $read = static fn (mixed $degrees): array => MovementReader::angles(Node::root(['work' => ['neck-turn' => $degrees]], '/angles'))->byRole;
+
+        self::assertSame([['work' => ['neck-turn' => 0]], ['work' => ['neck-turn' => 180]]], [$read(0), $read(180)]);
+        foreach ([-1, 181] as $degrees) {
+            try {
+                $read($degrees);
+                self::fail("$degrees was taken");
+            } catch (FormatError $error) {
+                self::assertSame("At /angles/work/neck-turn: expected 0 to 180 degrees, found $degrees.", $error->getMessage());
+            }
+        }
+    }
+
     public function testWhatIsMissingIsNamed(): void
     {
         $document = self::document();

@@ -41,6 +41,8 @@ final class SeatingTest extends TestCase
     {
         self::assertSame(0, self::seating(seat: 430)->raiseSeat, 'up to 20 lower is fine');
         self::assertSame(40, self::seating(seat: 410)->raiseSeat);
+        self::assertTrue(self::seating(seat: 430)->hipsAreHighEnough());
+        self::assertSame(21, self::seating(seat: 429)->raiseSeat, 'a millimetre more is not');
         self::assertSame(0, self::seating(depth: 449)->cushionBehind);
         self::assertSame(20, self::seating(depth: 450)->cushionBehind);
         self::assertNull(self::seating(armrest: 255)->armrestOff);
