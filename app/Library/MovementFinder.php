@@ -46,7 +46,7 @@ final readonly class MovementFinder
 
         return DerivedCache::of("$group->user_id:fit:$group->id", $from, function () use ($group): array {
             $people = $this->planner->group($group);
-            $chooser = new Chooser($this->craft->library, $this->craft->ranges);
+            $chooser = new Chooser($this->craft->library, $this->craft->ranges, $this->craft->demands);
             $fit = [];
             foreach ($this->craft->library->all() as $movement) {
                 $fit[$movement->id] = self::count($movement, $people, $chooser, $this->trial($movement));

@@ -12,10 +12,8 @@ use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
 use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
-use KindChair\Movement\ImpliedTraits;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
-use KindChair\Movement\MovementTrait;
 use KindChair\Movement\View;
 use KindChair\Review\MovementProblem;
 use KindChair\Review\MovementReview;
@@ -66,7 +64,7 @@ final readonly class OwnMovements
         } catch (FormatError $error) {
             return [new MovementProblem(ltrim($error->place, '/'), self::kindly($error))];
         }
-        $problems = MovementReview::withAllRules($this->craft->ranges, $this->craft->patterns, $this->craft->precautions)->of($movement);
+        $problems = MovementReview::withAllRules($this->craft->ranges, $this->craft->patterns, $this->craft->precautions, $this->craft->demands)->of($movement);
         foreach ($isNamed ? $this->craft->library->all() : [] as $other) {
             $isItself = strtok($other->id, '@') === $movement->id;
             if (!$isItself && mb_strtolower($other->name()) === mb_strtolower($movement->name())) {
@@ -101,27 +99,17 @@ final readonly class OwnMovements
     }
 
     /**
-     * Traits that follow from the angles of each variation.
+     * A draft as a movement; null while it cannot be read.
      *
      * @param array<array-key, mixed> $document
-     * @return array<string, list<string>> by variation id; empty while the draft cannot be read
      */
-    public function implied(array $document): array
+    public function draft(array $document): ?Movement
     {
         try {
-            $movement = $this->read($document);
+            return $this->read($document);
         } catch (FormatError) {
-            return [];
+            return null;
         }
-        $implied = [];
-        foreach ($movement->variations as $variation) {
-            $implied[$variation->id] = array_map(
-                static fn (MovementTrait $trait): string => $trait->value,
-                ImpliedTraits::of($variation->angles, $variation->position),
-            );
-        }
-
-        return $implied;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use KindChair\Demand\DemandBook;
 use KindChair\Format\Craft;
 use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
@@ -17,7 +18,7 @@ use RuntimeException;
  */
 final class ShippedCraft
 {
-    /** @var array<string, array{craft: string, regions: array<string, string|null>, movements: array<string, string>}> by file */
+    /** @var array<string, array{craft: string, regions: array<string, string|null>, movements: array<string, string>, asks: array<string, string>}> by file */
     private static array $open = [];
 
     public static function load(): Craft
@@ -31,7 +32,9 @@ final class ShippedCraft
         /** @var Craft $craft */
         $craft = unserialize($packed['craft']);
 
-        return $craft->withLibrary(MovementLibrary::reading($readers, $packed['regions']));
+        $asks = static fn (string $id): ?array => isset($packed['asks'][$id]) ? unserialize($packed['asks'][$id]) : null;
+
+        return $craft->withLibrary(MovementLibrary::reading($readers, $packed['regions']), new DemandBook($asks));
     }
 
     /** @return array<string, mixed>|null the open form of a shipped movement */
@@ -43,7 +46,7 @@ final class ShippedCraft
         return preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($file) ? self::decoded($file) : null;
     }
 
-    /** @return array{craft: string, regions: array<string, string|null>, movements: array<string, string>} */
+    /** @return array{craft: string, regions: array<string, string|null>, movements: array<string, string>, asks: array<string, string>} */
     private static function pack(string $file): array
     {
         $data = self::data();
@@ -54,11 +57,12 @@ final class ShippedCraft
             self::decoded("$data/patterns.json"),
             self::decoded("$data/change-overs.json"),
         );
-        $packed = ['craft' => serialize($craft), 'regions' => [], 'movements' => []];
+        $packed = ['craft' => serialize($craft), 'regions' => [], 'movements' => [], 'asks' => []];
         foreach (glob("$data/movements/*.json") ?: [] as $source) {
             $movement = MovementReader::read(Node::root(self::decoded($source)));
             $packed['regions'][$movement->id] = $movement->mainRegion()?->value;
             $packed['movements'][$movement->id] = serialize($movement);
+            $packed['asks'][$movement->id] = serialize(DemandBook::all($movement));
         }
         array_map('unlink', glob(storage_path('framework/cache/craft-*.php')) ?: []);
         $half = "$file." . getmypid();

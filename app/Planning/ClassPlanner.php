@@ -11,6 +11,7 @@ use App\Models\SeatedClass;
 use App\Models\VersionChoice;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use KindChair\Demand\Demand;
 use KindChair\Figure\FigureKey;
 use KindChair\Fit\Choice;
 use KindChair\Fit\Chooser;
@@ -22,7 +23,6 @@ use KindChair\Format\PlanReader;
 use KindChair\Format\PlanWriter;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
-use KindChair\Movement\MovementTrait;
 use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\Place\Clearance;
@@ -98,7 +98,7 @@ final readonly class ClassPlanner
     /** A class reviewed with its people, its place and what the teacher chose for them. */
     public function reviewOf(SeatedClass $class, ClassPlan $plan, Group $group): Review
     {
-        return Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $class->venue?->kit(), self::never($class))
+        return Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $this->craft->demands, $class->venue?->kit(), self::never($class))
             ->review($plan, $group, $this->choicesOf($class, $plan));
     }
 
@@ -126,7 +126,7 @@ final readonly class ClassPlanner
 
     public function review(ClassPlan $plan, Group $group): Review
     {
-        return Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges)->review($plan, $group);
+        return Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $this->craft->demands)->review($plan, $group);
     }
 
     public function timeline(ClassPlan $plan, float $pace): Timeline
@@ -152,7 +152,7 @@ final readonly class ClassPlanner
     /** Chooses versions as this class and its place allow. */
     public function chooserFor(SeatedClass $class): Chooser
     {
-        return new Chooser($this->craft->library, $this->craft->ranges, $class->venue?->kit(), self::never($class));
+        return new Chooser($this->craft->library, $this->craft->ranges, $this->craft->demands, $class->venue?->kit(), self::never($class));
     }
 
     /** Somebody of this class, as they are today; there is no page for anybody else. */
@@ -163,10 +163,10 @@ final readonly class ClassPlanner
         return $at === false ? abort(404) : $this->peopleOf($class)->people[$at];
     }
 
-    /** @return list<MovementTrait> what is never done where this class is */
+    /** @return list<Demand> what is never done where this class is */
     private static function never(SeatedClass $class): array
     {
-        return array_values(array_filter(array_map(MovementTrait::tryFrom(...), $class->venue?->never() ?? [])));
+        return array_values(array_filter(array_map(Demand::tryFrom(...), $class->venue?->never() ?? [])));
     }
 
     /** The room that the widest movements of a class need. */

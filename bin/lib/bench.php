@@ -103,7 +103,7 @@ foreach ($plan->entries() as $entry) {
     $passes[$entry->id] = $reviewed->timeline->passesOf($entry->id);
 }
 $matrix = static function () use ($planner, $plan, $crowd, $movements, $passes): Matrix {
-    $chooser = new Chooser($planner->craft->library, $planner->craft->ranges);
+    $chooser = new Chooser($planner->craft->library, $planner->craft->ranges, $planner->craft->demands);
     $versions = [];
     foreach ($plan->sections as $section) {
         foreach ($section->entries as $entry) {

@@ -44,19 +44,17 @@ final class OwnMovementsTest extends AppTestCase
         $this->getJson('/api/own')->assertExactJson(['own' => []]);
     }
 
-    public function testTraitsAreSuggestedFromTheAnglesAndMustBeConfirmed(): void
+    public function testWhatADraftAsksIsToldAsItArises(): void
     {
         $draft = $this->begun();
         $document = $draft['document'];
-        $document['steps'][0]['angles']['other']['shoulder-abduction'] = 160;
-        $changed = $this->answer($this->putJson("/api/own/{$draft['key']}", ['document' => $document]), 'answer-own');
+        $asks = fn (array $document): array => array_column($this->answer($this->putJson("/api/own/{$draft['key']}", ['document' => $document]), 'answer-own')['asks']['arm'], null, 'demand');
+        $this->assertArrayNotHasKey('hand-on-head', $asks($document));
 
-        $this->assertSame(['arms-overhead'], $changed['implied']['arm']);
-        $this->assertStringContainsString('Please confirm it', $changed['problems'][0]['says']);
-        $document['variations'][1]['traits'] = ['arms-overhead'];
-        $this->putJson("/api/own/{$draft['key']}", ['document' => $document])->assertJsonPath('problems', []);
-        $document['steps'][0]['angles']['other']['shoulder-abduction'] = 181;
-        $this->putJson("/api/own/{$draft['key']}", ['document' => $document])->assertOk()->assertJsonCount(1, 'problems');
+        $document['variations'][1]['body'] = ['hands' => [['who' => 'both', 'on' => 'head']]];
+        $this->assertContains('worn or stiff neck', $asks($document)['hand-on-head']['notFor']);
+        $document['steps'][0]['angles']['other']['shoulder-abduction'] = 160;
+        $this->assertSame('160°', $asks($document)['arm-up']['measure']);
     }
 
     public function testAPoseAnswersWithHandlesTheWayAndTheGroupsRange(): void

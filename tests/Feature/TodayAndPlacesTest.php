@@ -147,14 +147,14 @@ final class TodayAndPlacesTest extends AppTestCase
 
     public function testAnOwnPrecautionHoldsLikeAShippedOne(): void
     {
-        $own = $this->answer($this->postJson('/api/precautions', ['name' => 'sore ribs', 'why' => 'Leaning presses on them.', 'avoid' => ['figure-four']]), 'answer-precautions')['own'][0];
+        $own = $this->answer($this->postJson('/api/precautions', ['name' => 'sore ribs', 'why' => 'Leaning presses on them.', 'never' => ['figure-four']]), 'answer-precautions')['own'][0];
         $this->assertContains('sore ribs', array_column($this->getJson('/api/library')->json('precautions'), 'name'));
         $ada = $this->id('Ada');
         $this->putJson("/api/people/$ada", ['name' => 'Ada', 'base' => 'chair', 'age' => 'adult', 'precautions' => [['code' => $own['code']]]])->assertOk();
         $this->assertStringContainsString('Sore ribs', implode(' ', array_column($this->matrix()['people'], null, 'name')['Ada']['cells'][3]['why']));
 
         $this->deleteJson("/api/precautions/{$own['code']}")->assertConflict()->assertJsonPath('message', 'It is noted for Ada. Take it away there first.');
-        $this->postJson('/api/precautions', ['name' => 'x', 'why' => 'y', 'avoid' => ['moonlight']])->assertUnprocessable();
+        $this->postJson('/api/precautions', ['name' => 'x', 'why' => 'y', 'never' => ['moonlight']])->assertUnprocessable();
         $this->postJson('/api/precautions', ['code' => 'vertigo', 'name' => 'x', 'why' => 'y'])->assertUnprocessable();
         $this->actingAs($this->teacher('other@kind-chair.example'));
         $this->assertNotContains('sore ribs', array_column($this->getJson('/api/library')->json('precautions'), 'name'));

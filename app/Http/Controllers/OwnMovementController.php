@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Files\Download;
 use App\Files\MovementsFile;
 use App\Http\Requests\SaveDraft;
+use App\Http\Resources\DemandResource;
 use App\Library\OwnMovements;
 use App\Models\OwnMovement;
 use App\Models\User;
@@ -14,12 +15,13 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use KindChair\Format\Craft;
 use KindChair\Review\MovementProblem;
 
 /** A teacher's own movements: drafts, what is kept of them, and files. */
 final class OwnMovementController
 {
-    public function __construct(private readonly OwnMovements $ownMovements)
+    public function __construct(private readonly OwnMovements $ownMovements, private readonly Craft $craft)
     {
     }
 
@@ -106,6 +108,13 @@ final class OwnMovementController
     private function answer(OwnMovement $own, int $status = 200, ?string $message = null): JsonResponse
     {
         $document = $own->working();
+        $asks = [];
+        $movement = $this->ownMovements->draft($document);
+        if ($movement !== null) {
+            foreach ($movement->variations as $variation) {
+                $asks[$variation->id] = DemandResource::of($this->craft, $movement, $variation);
+            }
+        }
 
         return response()->json([
             ...($message === null ? [] : ['message' => $message]),
@@ -115,7 +124,7 @@ final class OwnMovementController
             'savedAt' => $own->updated_at?->toIso8601String(),
             'document' => OwnMovements::withObjects($document),
             'problems' => array_map(static fn (MovementProblem $problem): array => ['place' => $problem->place, 'says' => $problem->says], $this->ownMovements->problems($document)),
-            'implied' => (object) $this->ownMovements->implied($document),
+            'asks' => (object) $asks,
         ], $status);
     }
 }

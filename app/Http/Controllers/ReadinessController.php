@@ -8,19 +8,21 @@ use App\Http\Requests\SaveReadiness;
 use App\Models\Group;
 use App\Models\Participant;
 use App\Models\SeatedClass;
+use App\Planning\ClassPlanner;
 use Illuminate\Http\JsonResponse;
 use KindChair\Format\Craft;
 use KindChair\Format\Day;
 use KindChair\People\ClearanceState;
+use KindChair\People\Participant as Person;
 
 /** How everyone came to one class: pain, dizziness, new medicine, falls. */
 final class ReadinessController
 {
-    public function __construct(private readonly Craft $craft)
+    public function __construct(private readonly Craft $craft, private readonly ClassPlanner $planner)
     {
     }
 
-    public function show(SaveReadiness $request, SeatedClass $class): JsonResponse
+    public function show(SeatedClass $class): JsonResponse
     {
         return $this->answer($class);
     }
@@ -44,8 +46,9 @@ final class ReadinessController
     {
         $checks = $class->checks()->get()->keyBy('participant_id');
         $people = [];
+        $reminders = array_column(array_map(static fn (Person $one): array => ['id' => $one->id, 'always' => $one->reminders()], $this->planner->peopleOf($class)->people), 'always', 'id');
         foreach ($class->group instanceof Group ? $class->group->documents() : [] as $id => $person) {
-            $people[] = ['id' => $id, 'key' => $person['id'], 'name' => $person['name'], 'clearance' => $this->clearance($person)->value, 'answers' => $checks->get($id)?->answers];
+            $people[] = ['id' => $id, 'key' => $person['id'], 'name' => $person['name'], 'clearance' => $this->clearance($person)->value, 'always' => $reminders[$person['id']] ?? [], 'answers' => $checks->get($id)?->answers];
         }
 
         return response()->json(['class' => $class->title, 'people' => $people]);

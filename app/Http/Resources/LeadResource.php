@@ -15,6 +15,7 @@ use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\People\Group;
 use KindChair\People\Participant;
+use KindChair\People\StopSigns;
 use KindChair\Plan\Entry;
 use KindChair\Script\Script;
 use KindChair\Timeline\Beat;
@@ -67,7 +68,9 @@ final readonly class LeadResource
                 'participant' => $id,
                 'name' => $person->name,
                 'base' => $person->base->value,
+                'always' => $person->reminders(),
             ], $group->people, $ids),
+            'stopSigns' => StopSigns::all(),
         ];
     }
 
@@ -113,6 +116,10 @@ final readonly class LeadResource
             // People face the teacher: their left is drawn on the right of the page.
             'figure' => (string) FigureKey::usual($movement->id, $variation)->mirrored(),
             'props' => array_map($this->planner->propName(...), $variation->props),
+            'reminders' => array_values(array_map(
+                static fn (PersonVersion $version): array => ['person' => $version->participant, 'watch' => $version->watch],
+                array_filter($versions, static fn (PersonVersion $version): bool => $version->watch !== []),
+            )),
             'different' => array_values(array_map(
                 fn (PersonVersion $version): array => [
                     'person' => $version->participant,

@@ -6,9 +6,9 @@ namespace App\Http\Resources;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\RangeTable;
+use KindChair\Demand\Demand;
 use KindChair\Format\Craft;
 use KindChair\Movement\DoseUnit;
-use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Prop;
 use KindChair\People\Precaution;
 use KindChair\Place\SeatKind;
@@ -29,7 +29,7 @@ final readonly class LibraryResource
             ], $craft->patterns->all()),
             'precautions' => array_map(self::precaution(...), $craft->precautions->toNote()),
             'actions' => array_map(static fn (JointAction $action): array => self::action($action, $craft->ranges), JointAction::cases()),
-            'traits' => array_map(static fn (MovementTrait $trait): array => ['trait' => $trait->value, 'name' => $trait->plainName()], MovementTrait::cases()),
+            'demands' => array_map(static fn (Demand $demand): array => ['demand' => $demand->value, 'name' => $demand->plainName()], Demand::cases()),
             'props' => array_map(static fn (Prop $prop): array => ['id' => $prop->id, 'name' => $prop->name, 'standIns' => $prop->standIns], $craft->changeOvers->props()),
             'doses' => array_map(static fn (DoseUnit $unit): array => ['most' => $unit->most(), 'step' => $unit->step()], array_column(DoseUnit::cases(), null, 'value')),
             'seats' => array_map(static fn (SeatKind $kind): array => ['width' => $kind->width(), 'depth' => $kind->depth()], array_column(SeatKind::cases(), null, 'value')),

@@ -15,7 +15,6 @@ use KindChair\Movement\Base;
 use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Movement;
-use KindChair\Movement\MovementTrait;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
@@ -141,16 +140,13 @@ final readonly class MovementResource
             'forBase' => (object) $variation->forBase,
             'cues' => $cues,
             'props' => array_map(fn (string $id): string => $this->craft->changeOvers->prop($id)->name ?? $id, $variation->props),
-            'traits' => array_map(static fn (MovementTrait $trait): string => $trait->plainName(), $variation->traits),
+            'asks' => DemandResource::of($this->craft, $movement, $variation),
             'notFor' => array_values(array_map(static fn (Precaution $precaution): array => [
                 'name' => $precaution->name,
                 'why' => $precaution->why,
                 'instead' => $precaution->instead,
                 'source' => $precaution->source,
-            ], array_filter(
-                $this->craft->precautions->all(),
-                static fn (Precaution $precaution): bool => array_filter($precaution->avoid, $variation->has(...)) !== [],
-            ))),
+            ], DemandResource::excluded($this->craft, $movement, $variation))),
         ];
     }
 

@@ -9,6 +9,7 @@ use App\Planning\ClassPlanner;
 use KindChair\Body\Side;
 use KindChair\Figure\Figure;
 use KindChair\Fit\Mark;
+use KindChair\People\Participant;
 use KindChair\Place\PackingList;
 use KindChair\Script\DoseWords;
 use KindChair\Script\Script;
@@ -49,7 +50,7 @@ final readonly class SheetResource
                 ];
                 $marks = [];
                 foreach ($review->versions[$entry->id] as $at => $version) {
-                    if ($version->mark !== Mark::Fully) {
+                    if ($version->mark !== Mark::Fully || $version->watch !== []) {
                         $marks[] = ['name' => $group->people[$at]->name, 'version' => $version];
                     }
                 }
@@ -70,6 +71,7 @@ final readonly class SheetResource
             'bring' => PackingList::of($review->versions, $this->planner->craft->changeOvers, $class->venue?->counted()),
             'different' => array_values(array_filter($different, static fn (array $row): bool => $row['people'] !== [])),
             'groupSize' => count($group->people),
+            'reminders' => array_values(array_filter(array_map(static fn (Participant $person): array => ['name' => $person->name, 'always' => $person->reminders()], $group->people), static fn (array $one): bool => $one['always'] !== [])),
         ];
     }
 }

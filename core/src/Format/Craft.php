@@ -7,19 +7,21 @@ namespace KindChair\Format;
 use KindChair\Body\AgeBand;
 use KindChair\Body\JointAction;
 use KindChair\Body\JointRange;
+use KindChair\Body\Limb;
 use KindChair\Body\RangeTable;
 use KindChair\Breath\PatternBook;
+use KindChair\Demand\Demand;
+use KindChair\Demand\DemandBook;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\MovementLibrary;
-use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Position;
 use KindChair\Movement\Prop;
 use KindChair\People\AngleLimit;
 use KindChair\People\BreathLimit;
 use KindChair\People\Confidence;
+use KindChair\People\DemandLimit;
 use KindChair\People\Precaution;
 use KindChair\People\PrecautionBook;
-use KindChair\People\TraitLimit;
 
 /** The shipped craft: movements, precautions, ranges, breath patterns and change-over times. */
 final readonly class Craft
@@ -30,6 +32,7 @@ final readonly class Craft
         public RangeTable $ranges,
         public PatternBook $patterns,
         public ChangeOvers $changeOvers,
+        public DemandBook $demands,
     ) {
     }
 
@@ -48,27 +51,28 @@ final readonly class Craft
             self::ranges(Node::root($ranges)),
             new PatternBook(array_map(PatternReader::read(...), Node::root($patterns)->at('patterns')->items())),
             self::changeOvers(Node::root($changeOvers)),
+            new DemandBook(),
         );
     }
 
-    public function withLibrary(MovementLibrary $library): self
+    public function withLibrary(MovementLibrary $library, ?DemandBook $demands = null): self
     {
-        return new self($library, $this->precautions, $this->ranges, $this->patterns, $this->changeOvers);
+        return new self($library, $this->precautions, $this->ranges, $this->patterns, $this->changeOvers, $demands ?? $this->demands);
     }
 
     /** @param list<Precaution> $own precautions that a teacher has added */
     public function withPrecautions(array $own): self
     {
-        return new self($this->library, new PrecautionBook([...$this->precautions->all(), ...$own]), $this->ranges, $this->patterns, $this->changeOvers);
+        return new self($this->library, new PrecautionBook([...$this->precautions->all(), ...$own]), $this->ranges, $this->patterns, $this->changeOvers, $this->demands);
     }
 
     public static function precaution(Node $node): Precaution
     {
-        $traitLimits = $angleLimits = [];
+        $demandLimits = $angleLimits = [];
         $breathLimit = $unbroken = $doseShare = null;
         foreach ($node->maybe('limit')?->items() ?? [] as $limit) {
-            if ($limit->has('trait')) {
-                $traitLimits[] = new TraitLimit($limit->at('trait')->enum(MovementTrait::class), $limit->at('seconds')->int());
+            if ($limit->has('demand')) {
+                $demandLimits[] = new DemandLimit($limit->at('demand')->enum(Demand::class), $limit->at('most')->int());
             } elseif ($limit->has('longestBreath')) {
                 $breathLimit = new BreathLimit($limit->at('longestBreath')->tenths(), $limit->at('outToIn')->number());
             } elseif ($limit->has('unbroken')) {
@@ -95,15 +99,12 @@ final readonly class Craft
         return new Precaution(
             code: $node->at('code')->string(),
             name: $node->at('name')->string(),
-            avoid: array_map(
-                static fn (Node $trait): MovementTrait => $trait->enum(MovementTrait::class),
-                $node->maybe('avoid')?->items() ?? [],
-            ),
-            traitLimits: $traitLimits,
+            never: array_map(static fn (Node $demand): Demand => $demand->enum(Demand::class), $node->maybe('never')?->items() ?? []),
+            demandLimits: $demandLimits,
             angleLimits: $angleLimits,
             breathLimit: $breathLimit,
             watch: $node->maybe('watch')?->strings() ?? [],
-            watchAlways: $node->maybe('watchAlways')?->bool() ?? false,
+            always: $node->maybe('always')?->strings() ?? [],
             why: $node->at('why')->string(),
             instead: $node->maybe('instead')?->string(),
             askClinician: $node->maybe('askClinician')?->string(),
@@ -113,6 +114,8 @@ final readonly class Craft
             unbroken: $unbroken,
             doseShare: $doseShare,
             isForToday: $node->maybe('today')?->bool() ?? false,
+            absent: $node->maybe('absent')?->enum(Limb::class),
+            pace: $node->maybe('pace')?->number(),
         );
     }
 

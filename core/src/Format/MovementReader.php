@@ -10,20 +10,28 @@ use KindChair\Breath\Breath;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\BodyNote;
+use KindChair\Movement\BodyUse;
 use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Dose;
 use KindChair\Movement\Doses;
 use KindChair\Movement\DoseUnit;
+use KindChair\Movement\Effort;
+use KindChair\Movement\HandContact;
+use KindChair\Movement\HandPlace;
 use KindChair\Movement\Laterality;
+use KindChair\Movement\LegContact;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
-use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
+use KindChair\Movement\Pulled;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
+use KindChair\Movement\Touch;
+use KindChair\Movement\TouchKind;
 use KindChair\Movement\Variation;
 use KindChair\Movement\View;
 
@@ -35,7 +43,7 @@ final readonly class MovementReader
     {
         $steps = array_map(self::step(...), $node->at('steps')->items());
         $variations = array_map(
-            static fn (Node $variation): Variation => self::variation($variation, $steps),
+            static fn (Node $variation): Variation => self::variation($variation, $steps, $node->maybe('body')),
             $node->at('variations')->items(),
         );
         if ($variations === []) {
@@ -145,7 +153,7 @@ final readonly class MovementReader
     }
 
     /** @param list<Step> $steps */
-    private static function variation(Node $node, array $steps): Variation
+    private static function variation(Node $node, array $steps, ?Node $body): Variation
     {
         $share = $node->maybe('share')?->number() ?? 1.0;
         $angles = [];
@@ -174,13 +182,29 @@ final readonly class MovementReader
             introduction: $node->at('introduction')->string(),
             angles: $angles,
             cues: $cues,
-            traits: array_map(
-                static fn (Node $trait): MovementTrait => $trait->enum(MovementTrait::class),
-                $node->maybe('traits')?->items() ?? [],
-            ),
+            body: self::bodyUse($node->maybe('body') ?? $body),
             props: $node->maybe('props')?->strings() ?? [],
             scalesDown: $node->maybe('scalesDown')?->bool() ?? true,
             forBase: $forBase,
         ));
+    }
+
+    /** @throws FormatError */
+    public static function bodyUse(?Node $node): BodyUse
+    {
+        $legs = $node?->maybe('legs');
+
+        return new BodyUse(
+            hands: array_map(static fn (Node $hand): HandContact => new HandContact(
+                $hand->at('who')->enum(AngleRole::class),
+                $hand->at('on')->enum(HandPlace::class),
+                $hand->maybe('bears')?->bool() ?? false,
+            ), $node?->maybe('hands')?->items() ?? []),
+            legs: $legs?->enum(LegContact::class),
+            effort: array_map(static fn (Node $effort): Effort => $effort->enum(Effort::class), $node?->maybe('effort')?->items() ?? []),
+            touch: array_map(static fn (Node $touch): Touch => new Touch($touch->at('does')->enum(TouchKind::class), $touch->at('where')->string()), $node?->maybe('touch')?->items() ?? []),
+            pulls: array_map(static fn (Node $pulled): Pulled => $pulled->enum(Pulled::class), $node?->maybe('pulls')?->items() ?? []),
+            also: array_map(static fn (Node $note): BodyNote => $note->enum(BodyNote::class), $node?->maybe('also')?->items() ?? []),
+        );
     }
 }

@@ -11,21 +11,14 @@ use KindChair\Body\Side;
 /** One rung of a movement's ladder, from gentlest to fullest. */
 final readonly class Variation
 {
-    /** Degrees from which an arm counts as overhead. */
-    private const OVERHEAD = 150;
-
     /** @var array<string, list<JointAngle>> the furthest angles, by the side that is named */
     private array $furthest;
-
-    /** @var list<string> steps in which an arm is overhead */
-    public array $overheadSteps;
 
     /**
      * @param int $level 1 is the gentlest
      * @param non-empty-list<Base> $bases
      * @param array<string, Angles> $angles by step id; every step of the movement has one
      * @param array<string, Cue> $cues by step id; every step of the movement has one
-     * @param list<MovementTrait> $traits
      * @param list<string> $props prop ids
      * @param array<string, string> $forBase what to say or check, by Base value
      */
@@ -38,7 +31,7 @@ final readonly class Variation
         public string $introduction,
         public array $angles,
         public array $cues,
-        public array $traits,
+        public BodyUse $body,
         public array $props,
         public bool $scalesDown,
         public array $forBase,
@@ -51,7 +44,6 @@ final readonly class Variation
             $furthest[$side->value] = self::furthest($angles, $side);
         }
         $this->furthest = $furthest;
-        $this->overheadSteps = array_keys(array_filter($angles, self::reachesOverhead(...)));
     }
 
     public function allows(Base $base): bool
@@ -63,11 +55,6 @@ final readonly class Variation
     public function mainBase(): Base
     {
         return $this->allows(Base::Chair) ? Base::Chair : $this->bases[0];
-    }
-
-    public function has(MovementTrait $trait): bool
-    {
-        return in_array($trait, $this->traits, true);
     }
 
     /**
@@ -102,18 +89,6 @@ final readonly class Variation
         $alsoStraight = array_filter($straightest, static fn (JointAngle $angle): bool => $angle->degrees < $furthest[$angle->key]->degrees);
 
         return [...array_values($furthest), ...array_values($alsoStraight)];
-    }
-
-    private static function reachesOverhead(Angles $angles): bool
-    {
-        foreach ($angles->on(Side::Left) as $angle) {
-            $raises = $angle->action === JointAction::ShoulderFlexion || $angle->action === JointAction::ShoulderAbduction;
-            if ($raises && $angle->degrees >= self::OVERHEAD) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     public function introductionWords(): int
@@ -154,7 +129,7 @@ final readonly class Variation
             introduction: $this->introduction,
             angles: $angles,
             cues: $this->cues,
-            traits: $this->traits,
+            body: $this->body,
             props: $this->props,
             scalesDown: $this->scalesDown,
             forBase: $this->forBase,

@@ -44,8 +44,7 @@ final readonly class Group
      */
     public function paceFactor(): float
     {
-        $known = array_filter($this->people, static fn (Participant $person): bool => $person->pace !== null);
-        $factors = array_map(static fn (Participant $person): float => $person->pace?->factor() ?? 1.0, $known);
+        $factors = array_values(array_filter(array_map(static fn (Participant $person): ?float => $person->paceFactor(), $this->people), static fn (?float $factor): bool => $factor !== null));
         if ($factors === []) {
             return 1.0;
         }

@@ -15,6 +15,9 @@ use KindChair\Movement\Base;
 /** Someone who comes to class. */
 final readonly class Participant
 {
+    /** @var list<WeakLimb> those that are not there first */
+    public array $weakLimbs;
+
     /** @var array<string, list<OwnRange>> by joint action */
     private array $rangesByAction;
 
@@ -24,7 +27,7 @@ final readonly class Participant
     /**
      * @param list<NotedPrecaution> $precautions
      * @param list<OwnRange> $ranges
-     * @param list<WeakLimb> $weakLimbs
+     * @param list<WeakLimb> $weakLimbs as they were told
      */
     public function __construct(
         public string $id,
@@ -34,12 +37,13 @@ final readonly class Participant
         public ?Pace $pace = null,
         public array $precautions = [],
         public array $ranges = [],
-        public array $weakLimbs = [],
+        array $weakLimbs = [],
         public string $notes = '',
     ) {
         if (trim($name) === '') {
             throw InvalidPerson::needsName();
         }
+        $this->weakLimbs = [...self::absent($precautions), ...$weakLimbs];
         $rangesByAction = $limitsByAction = [];
         foreach ($ranges as $own) {
             $rangesByAction[$own->action->value][] = $own;
@@ -83,6 +87,39 @@ final readonly class Participant
         return $range;
     }
 
+    /**
+     * @param list<NotedPrecaution> $precautions
+     * @return list<WeakLimb> limbs that are not there; both, when the side was not told
+     */
+    private static function absent(array $precautions): array
+    {
+        $absent = [];
+        foreach ($precautions as $noted) {
+            $limb = $noted->precaution->absent;
+            if ($limb !== null) {
+                foreach ($noted->side === null ? Side::cases() : [$noted->side] as $side) {
+                    $absent[] = new WeakLimb($limb, $side, WeakLimbDoes::Absent);
+                }
+            }
+        }
+
+        return $absent;
+    }
+
+    /** By how much longer this person's changes of place and side take; null when nothing is known. */
+    public function paceFactor(): ?float
+    {
+        $factors = array_filter([$this->pace?->factor(), ...array_map(static fn (NotedPrecaution $noted): ?float => $noted->precaution->pace, $this->precautions)]);
+
+        return $factors === [] ? null : max($factors);
+    }
+
+    /** @return list<string> what the teacher remembers of this person in every class */
+    public function reminders(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(static fn (NotedPrecaution $noted): array => $noted->precaution->always, $this->precautions))));
+    }
+
     /** This person as they came today: what was told before class holds beside what is noted. */
     public function today(Readiness $readiness, PrecautionBook $book): self
     {
@@ -96,7 +133,7 @@ final readonly class Participant
             $this->pace,
             [...$this->precautions, ...$today],
             $this->ranges,
-            $this->weakLimbs,
+            array_values(array_filter($this->weakLimbs, static fn (WeakLimb $weak): bool => $weak->does !== WeakLimbDoes::Absent)),
             $this->notes,
         );
     }

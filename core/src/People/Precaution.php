@@ -4,32 +4,38 @@ declare(strict_types=1);
 
 namespace KindChair\People;
 
-use KindChair\Movement\MovementTrait;
+use KindChair\Body\Limb;
+use KindChair\Demand\Ask;
+use KindChair\Demand\Demand;
+use KindChair\Demand\Unit;
+use KindChair\Movement\JointAngle;
 
-/** What to avoid, limit and watch for one condition, with its reason. Supports a teacher; replaces no clinician. */
+/** What to keep from, limit and watch for one condition, with its reason. Supports a teacher; replaces no clinician. */
 final readonly class Precaution
 {
     /**
-     * @param list<MovementTrait> $avoid
-     * @param list<TraitLimit> $traitLimits
+     * @param list<Demand> $never
+     * @param list<DemandLimit> $demandLimits
      * @param list<AngleLimit> $angleLimits
-     * @param list<string> $watch sentences for the teacher
-     * @param bool $watchAlways whether the reminders matter in every movement
+     * @param list<string> $watch reminders for movements that this touches
+     * @param list<string> $always reminders that hold for a whole class
      * @param string|null $instead what usually serves in its place
      * @param string|null $askClinician when to ask a clinician first
      * @param int|null $unbroken seconds of effort before a rest
      * @param float|null $doseShare share of the planned dose
      * @param bool $isForToday noted by the check before class, never kept with the person
+     * @param Limb|null $absent the limb that is not there, on the side that is noted
+     * @param float|null $pace factor of the time for changing place and side
      */
     public function __construct(
         public string $code,
         public string $name,
-        public array $avoid,
-        public array $traitLimits,
+        public array $never,
+        public array $demandLimits,
         public array $angleLimits,
         public ?BreathLimit $breathLimit,
         public array $watch,
-        public bool $watchAlways,
+        public array $always,
         public string $why,
         public ?string $instead,
         public ?string $askClinician,
@@ -39,15 +45,45 @@ final readonly class Precaution
         public ?int $unbroken = null,
         public ?float $doseShare = null,
         public bool $isForToday = false,
+        public ?Limb $absent = null,
+        public ?float $pace = null,
     ) {
     }
 
-    /** @param list<MovementTrait> $traits */
-    public function concerns(array $traits): bool
+    /**
+     * Whether a movement touches what this limits, so that its reminders matter.
+     *
+     * @param list<Ask> $asks
+     * @param list<JointAngle> $angles
+     */
+    public function concerns(array $asks, array $angles): bool
     {
-        foreach ([...$this->avoid, ...array_column($this->traitLimits, 'trait')] as $trait) {
-            if (in_array($trait, $traits, true)) {
+        $limits = [...$this->never, ...array_column($this->demandLimits, 'demand')];
+        foreach ($asks as $ask) {
+            if (in_array($ask->demand, $limits, true) && $ask->demand->isFelt($ask->measure)) {
                 return true;
+            }
+        }
+        foreach ($this->angleLimits as $limit) {
+            foreach ($angles as $angle) {
+                if ($angle->degrees > 0 && in_array($angle->action, $limit->actions, true)) {
+                    return true;
+                }
+            }
+        }
+
+        return $this->unbroken !== null || $this->doseShare !== null || $this->breathLimit !== null;
+    }
+
+    /** Whether a demand is more than this allows on the side that is concerned. What is timed may go on with pauses. */
+    public function refuses(Ask $ask): bool
+    {
+        if (in_array($ask->demand, $this->never, true)) {
+            return $ask->demand->isFelt($ask->measure);
+        }
+        foreach ($this->demandLimits as $limit) {
+            if ($limit->demand === $ask->demand && $ask->demand->unit() !== Unit::Seconds) {
+                return $ask->measure > $limit->most;
             }
         }
 

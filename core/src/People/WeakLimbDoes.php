@@ -10,4 +10,5 @@ enum WeakLimbDoes: string
     case AbleSide = 'able-side';
     case Assisted = 'assisted';
     case Rests = 'rests';
+    case Absent = 'absent';
 }

@@ -6,6 +6,7 @@ namespace KindChair\Review;
 
 use KindChair\Body\RangeTable;
 use KindChair\Breath\PatternBook;
+use KindChair\Demand\DemandBook;
 use KindChair\Movement\Movement;
 use KindChair\People\PrecautionBook;
 use KindChair\Review\MovementRules\AnglesWithinRange;
@@ -15,7 +16,6 @@ use KindChair\Review\MovementRules\DosesAreOrdered;
 use KindChair\Review\MovementRules\GentlestSuitsMost;
 use KindChair\Review\MovementRules\SaysEveryWay;
 use KindChair\Review\MovementRules\ServesEveryBase;
-use KindChair\Review\MovementRules\TraitsFollow;
 
 /** Holds a movement against what every movement of the library must be. */
 final readonly class MovementReview
@@ -25,16 +25,15 @@ final readonly class MovementReview
     {
     }
 
-    public static function withAllRules(RangeTable $ranges, PatternBook $patterns, PrecautionBook $precautions): self
+    public static function withAllRules(RangeTable $ranges, PatternBook $patterns, PrecautionBook $precautions, DemandBook $demands): self
     {
         return new self([
             new ServesEveryBase(),
             new AnglesWithinRange($ranges),
-            new TraitsFollow(),
             new CuesAreSpeakable($patterns),
             new BreathGoesWithMovement(),
             new SaysEveryWay(),
-            new GentlestSuitsMost($precautions),
+            new GentlestSuitsMost($precautions, $demands),
             new DosesAreOrdered(),
         ]);
     }

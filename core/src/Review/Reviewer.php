@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace KindChair\Review;
 
 use KindChair\Body\RangeTable;
+use KindChair\Demand\Demand;
+use KindChair\Demand\DemandBook;
 use KindChair\Fit\Assignment;
 use KindChair\Fit\Choice;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\PersonVersion;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\MovementLibrary;
-use KindChair\Movement\MovementTrait;
 use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
@@ -25,12 +26,13 @@ final readonly class Reviewer
     /**
      * @param list<Rule> $rules
      * @param list<string>|null $kit prop ids at hand; null when the place is not known
-     * @param list<MovementTrait> $never traits that are never used in this place
+     * @param list<Demand> $never what is never asked in this place
      */
     public function __construct(
         private MovementLibrary $library,
         private ChangeOvers $changeOvers,
         private RangeTable $ranges,
+        private DemandBook $demands,
         private array $rules,
         private ?array $kit = null,
         private array $never = [],
@@ -41,11 +43,11 @@ final readonly class Reviewer
      * The reviewer with every rule there is.
      *
      * @param list<string>|null $kit prop ids at hand; null when the place is not known
-     * @param list<MovementTrait> $never traits that are never used in this place
+     * @param list<Demand> $never what is never asked in this place
      */
-    public static function withAllRules(MovementLibrary $library, ChangeOvers $changeOvers, RangeTable $ranges, ?array $kit = null, array $never = []): self
+    public static function withAllRules(MovementLibrary $library, ChangeOvers $changeOvers, RangeTable $ranges, DemandBook $demands, ?array $kit = null, array $never = []): self
     {
-        return new self($library, $changeOvers, $ranges, [
+        return new self($library, $changeOvers, $ranges, $demands, [
             new Rules\NobodyLeftOut(),
             new Rules\BothSides(),
             new Rules\BothWays(),
@@ -59,7 +61,7 @@ final readonly class Reviewer
     public function review(ClassPlan $plan, Group $group, array $choices = []): Review
     {
         $timeline = (new TimelineBuilder($this->library, $this->changeOvers))->build($plan, $group->paceFactor());
-        $chooser = new Chooser($this->library, $this->ranges, $this->kit, $this->never);
+        $chooser = new Chooser($this->library, $this->ranges, $this->demands, $this->kit, $this->never);
         $chosen = [];
         foreach ($choices as $choice) {
             $chosen[$choice->entry][$choice->participant] = $choice;

@@ -8,21 +8,24 @@ use KindChair\Body\JointAction;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Breath\Breath;
+use KindChair\Demand\Demand;
+use KindChair\Demand\DemandBook;
 use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Base;
+use KindChair\Movement\BodyUse;
+use KindChair\Movement\Effort;
 use KindChair\Movement\Movement;
-use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
 use KindChair\People\BreathLimit;
+use KindChair\People\DemandLimit;
 use KindChair\People\OwnRange;
 use KindChair\People\Participant;
-use KindChair\People\TraitLimit;
 use KindChair\People\WeakLimb;
 use KindChair\People\WeakLimbDoes;
 use KindChair\Tests\Support\Make;
@@ -40,7 +43,7 @@ final class ChooserTest extends TestCase
         $plan = Make::plan(Make::entry('e', $movement->id, Make::breaths(4), variation: $variation->id));
         $passes = Make::timeline($plan, $library)->passesOf('e');
 
-        return (new Chooser($library, Make::craft()->ranges, $kit))->choose($person, new Assignment($movement, $variation, Make::even(), $passes));
+        return (new Chooser($library, Make::craft()->ranges, new DemandBook(), $kit))->choose($person, new Assignment($movement, $variation, Make::even(), $passes));
     }
 
     /** @return list<Step> arms to 160 degrees and down again */
@@ -60,7 +63,7 @@ final class ChooserTest extends TestCase
         return Make::movement('reach', SideUse::Together, steps: $steps, rest: $rest, substitutes: array_values($substitutes), variations: [
             Make::variation('low', $steps, 1, scalesDown: $scalesDown, share: 0.25),
             Make::variation('middle', $steps, 2, scalesDown: $scalesDown, share: 0.5, forBase: ['wheelchair' => 'brakes on']),
-            Make::variation('high', $steps, 3, [MovementTrait::ArmsOverhead], scalesDown: $scalesDown),
+            Make::variation('high', $steps, 3, scalesDown: $scalesDown),
         ]);
     }
 
@@ -84,10 +87,10 @@ final class ChooserTest extends TestCase
 
     public function testAFullerRungThanPlannedIsNeverOffered(): void
     {
-        $person = Make::person('a', more: ['precautions' => [Make::noted(['avoid' => [MovementTrait::Grip]])]]);
+        $person = Make::person('a', more: ['precautions' => [Make::noted(['never' => [Demand::Grip]])]]);
         $steps = self::reach();
         $movement = Make::movement('reach', steps: $steps, variations: [
-            Make::variation('low', $steps, 1, [MovementTrait::Grip]),
+            Make::variation('low', $steps, 1, new BodyUse(effort: [Effort::Grip])),
             Make::variation('high', $steps, 2),
         ]);
 
@@ -115,13 +118,13 @@ final class ChooserTest extends TestCase
         self::assertSame('middle', $this->choose($person, self::ladder(true))->variation);
     }
 
-    public function testAForbiddenTraitIsAvoidedAndTold(): void
+    public function testADemandOverItsLimitIsRefusedAndTold(): void
     {
-        $person = Make::person('a', more: ['precautions' => [Make::noted(['avoid' => [MovementTrait::ArmsOverhead]])]]);
+        $person = Make::person('a', more: ['precautions' => [Make::noted(['demandLimits' => [new DemandLimit(Demand::ArmUp, 80)]])]]);
         $version = $this->choose($person, self::ladder());
 
         self::assertSame('middle', $version->variation);
-        self::assertSame(['Made-up care: no arms overhead.'], $version->why);
+        self::assertSame(['Made-up care: raising an arm up to 80°.'], $version->why);
     }
 
     public function testABaseHasItsOwnWords(): void
@@ -173,20 +176,20 @@ final class ChooserTest extends TestCase
 
     public function testALimitOfTimeBecomesAPause(): void
     {
-        $limit = Make::noted(['traitLimits' => [new TraitLimit(MovementTrait::ArmsOverheadSustained, 3)]]);
+        $limit = Make::noted(['demandLimits' => [new DemandLimit(Demand::ArmsKeptUp, 3)]]);
         $version = $this->choose(Make::person('a', more: ['precautions' => [$limit]]), self::ladder());
 
         self::assertSame([Mark::Adapted, 'high', 30], [$version->mark, $version->variation, $version->atMost]);
         self::assertSame('Pause after 3 seconds', $version->does);
-        $longer = Make::noted(['traitLimits' => [new TraitLimit(MovementTrait::ArmsOverheadSustained, 4)]]);
+        $longer = Make::noted(['demandLimits' => [new DemandLimit(Demand::ArmsKeptUp, 4)]]);
         self::assertSame(Mark::Fully, $this->choose(Make::person('a', more: ['precautions' => [$longer]]), self::ladder())->mark);
     }
 
     public function testASubstituteIsHeldToTheLimitForTheWholePass(): void
     {
-        $limit = Make::noted(['avoid' => [MovementTrait::Grip], 'traitLimits' => [new TraitLimit(MovementTrait::ArmsOverheadSustained, 5)]]);
+        $limit = Make::noted(['never' => [Demand::Grip], 'demandLimits' => [new DemandLimit(Demand::ArmsKeptUp, 5)]]);
         $grips = Make::movement('grips', substitutes: ['reach'], variations: [
-            Make::variation('plain', Make::breathSteps(), traits: [MovementTrait::Grip]),
+            Make::variation('plain', Make::breathSteps(), body: new BodyUse(effort: [Effort::Grip])),
         ]);
         $version = $this->choose(Make::person('a', more: ['precautions' => [$limit]]), $grips, null, '', self::ladder());
 
@@ -251,11 +254,12 @@ final class ChooserTest extends TestCase
     public function testRemindersAreGivenWhereTheyMatter(): void
     {
         $person = Make::person('a', more: ['precautions' => [
-            Make::noted(['avoid' => [MovementTrait::ArmsOverhead], 'watch' => ['Arms low.']]),
-            Make::noted(['avoid' => [MovementTrait::FigureFour], 'watch' => ['Knee low.']]),
-            Make::noted(['watch' => ['Face them.'], 'watchAlways' => true]),
+            Make::noted(['demandLimits' => [new DemandLimit(Demand::ArmUp, 80)], 'watch' => ['Arms low.']]),
+            Make::noted(['never' => [Demand::FigureFour], 'watch' => ['Knee low.']]),
+            Make::noted(['watch' => ['Never here.'], 'always' => ['Face them.']]),
         ]]);
 
-        self::assertSame(['Arms low.', 'Face them.'], $this->choose($person, self::ladder())->watch);
+        self::assertSame(['Arms low.'], $this->choose($person, self::ladder())->watch);
+        self::assertSame(['Face them.'], $person->reminders(), 'what holds for a whole class is told before it');
     }
 }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace KindChair\Tests\Fit;
 
+use KindChair\Body\JointAction;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
+use KindChair\Demand\Demand;
 use KindChair\Fit\Choice;
 use KindChair\Fit\Mark;
 use KindChair\Fit\Matrix;
 use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Base;
-use KindChair\Movement\MovementTrait;
+use KindChair\People\AngleLimit;
 use KindChair\People\Group;
 use KindChair\People\NotedPrecaution;
 use KindChair\People\Participant;
@@ -36,13 +38,13 @@ final class MatrixTest extends TestCase
 
     /**
      * @param list<Choice> $choices
-     * @param list<MovementTrait> $never
+     * @param list<Demand> $never
      */
     private static function review(Participant $person, array $choices = [], array $never = []): Review
     {
         $craft = Make::craft();
 
-        return Reviewer::withAllRules($craft->library, $craft->changeOvers, $craft->ranges, null, $never)->review(self::plan(), new Group('', [$person]), $choices);
+        return Reviewer::withAllRules($craft->library, $craft->changeOvers, $craft->ranges, $craft->demands, null, $never)->review(self::plan(), new Group('', [$person]), $choices);
     }
 
     private static function matrix(Participant $person): Matrix
@@ -65,8 +67,9 @@ final class MatrixTest extends TestCase
         self::assertSame(1.0, $all->inclusion);
         self::assertTrue($all->people['a']['isBalanced']);
 
-        // With a new hip the second movement gives way to a rest or nothing.
-        $hip = self::matrix(Make::person('a', Base::Chair, ['precautions' => [new NotedPrecaution(Make::craft()->precautions->get('hip-replaced-back'), Side::Left)]]));
+        // Who must not turn the thigh out rests through the second movement.
+        $still = Make::noted(['angleLimits' => [new AngleLimit([JointAction::HipOutward, JointAction::HipAbduction], 0, null, false)]]);
+        $hip = self::matrix(Make::person('a', Base::Chair, ['precautions' => [$still]]));
         self::assertEqualsWithDelta($hip->tenths['raise'] / array_sum($hip->tenths), $hip->inclusion, 0.001);
     }
 
@@ -102,9 +105,9 @@ final class MatrixTest extends TestCase
 
     public function testAHouseRuleHoldsForEveryone(): void
     {
-        $version = self::review(Make::person('a'), [], [MovementTrait::FigureFour])->versions['four'][0];
+        $version = self::review(Make::person('a'), [], [Demand::FigureFour])->versions['four'][0];
 
-        self::assertNotSame('figure-four', $version->movement);
+        self::assertSame(['figure-four', 'out'], [$version->movement, $version->variation], 'the rung whose ankle stays down');
         self::assertStringContainsString('House rule', implode(' ', $version->why));
     }
 

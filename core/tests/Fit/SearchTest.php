@@ -66,7 +66,7 @@ final class SearchTest extends TestCase
         self::assertSame(2 * (40 + 4 * 80 + 40), $passes);
         self::assertGreaterThan($passes + 40, $trial->length);
 
-        $versions = $trial->versions(new Group('', [Make::person('a'), Make::person('b', Base::Bed)]), new Chooser($craft->library, $craft->ranges));
+        $versions = $trial->versions(new Group('', [Make::person('a'), Make::person('b', Base::Bed)]), new Chooser($craft->library, $craft->ranges, $craft->demands));
         self::assertSame(['a', 'b'], array_column($versions, 'participant'));
     }
 }

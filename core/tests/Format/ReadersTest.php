@@ -198,7 +198,7 @@ final class ReadersTest extends TestCase
         yield 'an angle beyond a half turn' => ['0 to 180 degrees', ['steps' => [['angles' => ['work' => ['elbow-flexion' => 200]]]]]];
         yield 'an unknown role' => ['one of: work, other', ['steps' => [['angles' => ['upper' => []]]]]];
         yield 'one way only' => ['two directions', ['laterality' => ['directions' => ['out']]]];
-        yield 'an unknown trait' => ['/variations/1/traits/0', ['variations' => [1 => ['traits' => ['moonlight']]]]];
+        yield 'a hand on nothing' => ['/variations/1/body/hands/0/on', ['variations' => [1 => ['body' => ['hands' => [['who' => 'both', 'on' => 'moonlight']]]]]]];
         yield 'a usual variation that is not there' => ['has no variation "lost"', ['usual' => 'lost']];
     }
 }

@@ -10,17 +10,19 @@ use KindChair\Body\JointAction;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Breath\BreathPattern;
+use KindChair\Demand\Ask;
+use KindChair\Demand\Demand;
 use KindChair\Movement\Base;
-use KindChair\Movement\MovementTrait;
+use KindChair\Movement\JointAngle;
 use KindChair\People\AngleLimit;
 use KindChair\People\BreathLimit;
+use KindChair\People\DemandLimit;
 use KindChair\People\Group;
 use KindChair\People\NotedPrecaution;
 use KindChair\People\OwnRange;
 use KindChair\People\Pace;
 use KindChair\People\Participant;
 use KindChair\People\Readiness;
-use KindChair\People\TraitLimit;
 use KindChair\People\WeakLimb;
 use KindChair\People\WeakLimbDoes;
 use KindChair\Tests\Support\Make;
@@ -181,12 +183,19 @@ final class PeopleTest extends TestCase
     public function testAPrecautionConcernsWhatItAvoidsOrLimits(): void
     {
         $precaution = Make::noted([
-            'avoid' => [MovementTrait::FigureFour],
-            'traitLimits' => [new TraitLimit(MovementTrait::LongHold, 30)],
+            'never' => [Demand::FigureFour],
+            'demandLimits' => [new DemandLimit(Demand::Hold, 30), new DemandLimit(Demand::HipBend, 95)],
+            'angleLimits' => [new AngleLimit([JointAction::NeckTurn], 20, null, false)],
         ])->precaution;
+        $ask = static fn (Demand $demand, int $measure = 1): Ask => new Ask($demand, $measure, null, []);
+        $turned = static fn (int $degrees): JointAngle => new JointAngle(JointAction::NeckTurn, Side::Left, $degrees);
 
-        self::assertTrue($precaution->concerns([MovementTrait::Grip, MovementTrait::FigureFour]));
-        self::assertTrue($precaution->concerns([MovementTrait::LongHold]));
-        self::assertFalse($precaution->concerns([MovementTrait::Grip]));
+        self::assertTrue($precaution->concerns([$ask(Demand::Grip), $ask(Demand::FigureFour)], []));
+        self::assertTrue($precaution->concerns([$ask(Demand::Hold)], []));
+        self::assertFalse($precaution->concerns([$ask(Demand::Grip)], []));
+        self::assertFalse($precaution->concerns([$ask(Demand::HipBend, 90)], []), 'everybody who sits');
+        self::assertTrue($precaution->concerns([$ask(Demand::HipBend, 91)], []));
+        self::assertTrue($precaution->concerns([], [$turned(1)]));
+        self::assertFalse($precaution->concerns([], [$turned(0)]));
     }
 }

@@ -49,13 +49,12 @@ final class MovementReviewTest extends TestCase
         yield 'no words for the wheelchair' => ['side-lean', 'variations/arm', 'in a wheelchair', $set(['variations', 1, 'forBase'], ['bed' => 'Backrest up'])];
         yield 'further than a body goes' => ['side-lean', 'variations/arm/lean', 'stops at 35°', $set($steps(0, 'angles.towards.trunk-side'), 50)];
         yield 'a fuller rung that does less' => ['chin-nod', 'variations/full', 'goes less far (chin down)', $set(['variations', 1, 'share'], 0.2)];
-        yield 'a trait that is kept quiet' => ['side-lean', 'variations/over', 'arms overhead', $set(['variations', 2, 'traits'], [])];
         yield 'a cue longer than its breath' => ['side-lean', 'variations/arm/lean', 'longer than its breath', $set($steps(0, 'cue.first'), 'Lean to the {side} now and let the {side} hand slide down slowly beside the chair.')];
         yield 'a side typed by hand' => ['side-lean', 'variations/arm/lean', '{side}', $set($steps(0, 'cue.short'), 'Lean left.')];
         yield 'a fold on the in-breath' => ['side-lean', 'steps/lean', 'say why', $set($steps(0, 'breath'), 'in')];
         yield 'a circle that never says which way' => ['ankle-circles', 'variations/light', 'which way round', $set($steps(0, 'cue.first'), 'In, {side} foot circles.')];
         yield 'doses that do not fit' => ['side-lean', 'doses', 'usual dose', $set(['doses', 'least'], ['breaths' => 9])];
-        yield 'a gentlest rung that is not gentle' => ['side-lean', 'variations/elbow', 'gentlest rung', $set(['variations', 0, 'traits'], ['breath-retention', 'head-below-heart', 'isometric-hold'])];
+        yield 'a gentlest rung that is not gentle' => ['side-lean', 'variations/elbow', 'gentlest rung', $set(['variations', 0, 'body'], ['hands' => [['who' => 'both', 'on' => 'head', 'bears' => true]], 'effort' => ['press', 'grip'], 'pulls' => ['both'], 'also' => ['belly-pressed', 'eyes-closed']])];
     }
 
     /** @return array<array-key, mixed> */
@@ -72,6 +71,6 @@ final class MovementReviewTest extends TestCase
     {
         $craft = Make::craft();
 
-        return MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions)->of(MovementReader::read(Node::root($document)));
+        return MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands)->of(MovementReader::read(Node::root($document)));
     }
 }

@@ -14,6 +14,7 @@ use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\BodyUse;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Dose;
@@ -23,7 +24,6 @@ use KindChair\Movement\Laterality;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
 use KindChair\Movement\MovementLibrary;
-use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\Prop;
@@ -164,7 +164,6 @@ final class Make
 
     /**
      * @param list<Step> $steps
-     * @param list<MovementTrait> $traits
      * @param non-empty-list<Base> $bases
      * @param list<string> $props
      * @param array<string, string> $forBase
@@ -173,7 +172,7 @@ final class Make
         string $id,
         array $steps,
         int $level = 1,
-        array $traits = [],
+        ?BodyUse $body = null,
         array $bases = [Base::Chair, Base::Wheelchair, Base::Bed],
         Position $position = Position::Upright,
         array $props = [],
@@ -197,7 +196,7 @@ final class Make
             introduction: $introduction,
             angles: $angles,
             cues: $cues,
-            traits: $traits,
+            body: $body ?? new BodyUse(),
             props: $props,
             scalesDown: $scalesDown,
             forBase: $forBase,
@@ -254,12 +253,12 @@ final class Make
         return new NotedPrecaution(new Precaution(...[
             'code' => 'made-up',
             'name' => 'made-up care',
-            'avoid' => [],
-            'traitLimits' => [],
+            'never' => [],
+            'demandLimits' => [],
             'angleLimits' => [],
             'breathLimit' => null,
             'watch' => [],
-            'watchAlways' => false,
+            'always' => [],
             'why' => 'Because.',
             'instead' => null,
             'askClinician' => null,

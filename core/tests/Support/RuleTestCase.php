@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace KindChair\Tests\Support;
 
 use KindChair\Body\Region;
+use KindChair\Demand\Demand;
+use KindChair\Demand\DemandBook;
+use KindChair\Movement\BodyUse;
+use KindChair\Movement\LegContact;
 use KindChair\Movement\Movement;
-use KindChair\Movement\MovementTrait;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
@@ -26,7 +29,7 @@ abstract class RuleTestCase extends TestCase
 
     protected function review(ClassPlan $plan, ?Group $group = null): Review
     {
-        return Reviewer::withAllRules(Make::library(...$this->movements), Make::changeOvers(), Make::craft()->ranges)
+        return Reviewer::withAllRules(Make::library(...$this->movements), Make::changeOvers(), Make::craft()->ranges, new DemandBook())
             ->review($plan, $group ?? Group::nobody());
     }
 
@@ -67,11 +70,11 @@ abstract class RuleTestCase extends TestCase
     protected function leavesOut(): array
     {
         $forbidden = Make::movement('figure', regions: [Region::Hips], rest: null, variations: [
-            Make::variation('plain', Make::breathSteps(), traits: [MovementTrait::FigureFour]),
+            Make::variation('plain', Make::breathSteps(), body: new BodyUse(legs: LegContact::AnkleOnThigh)),
         ]);
         $group = new Group('G', [
             Make::person('ada'),
-            Make::person('ben', more: ['precautions' => [Make::noted(['avoid' => [MovementTrait::FigureFour]])]]),
+            Make::person('ben', more: ['precautions' => [Make::noted(['never' => [Demand::FigureFour]])]]),
         ]);
 
         return [$forbidden, $group];

@@ -2,7 +2,7 @@
 @php
     use KindChair\Review\TimeWords;
     $breath = ['in' => 'in', 'out' => 'out', 'hold-full' => 'rest', 'hold-empty' => 'rest', 'free' => ''];
-    $mark = ['adapted' => 'adapted', 'rests' => 'rests', 'none' => 'no version'];
+    $mark = ['fully' => 'as planned', 'adapted' => 'adapted', 'rests' => 'rests', 'none' => 'no version'];
 @endphp
 @section('title', 'Cue sheet: ' . $class->title)
 @section('body', $large ? 'large' : '')
@@ -65,6 +65,13 @@
     @if ($withPeople)
         <section class="leaf">
             <h2><span>For the teacher only</span></h2>
+            @if ($reminders !== [])
+                <ul class="reminders" aria-label="For the whole class">
+                    @foreach ($reminders as $person)
+                        <li><strong>{{ $person['name'] }}</strong>: {{ implode(' ', $person['always']) }}</li>
+                    @endforeach
+                </ul>
+            @endif
             @if ($different === [])
                 <p>Everyone follows the cue.</p>
             @else
@@ -77,7 +84,7 @@
                             <tr>
                                 <td>{{ $loop->first ? $row['name'] : '' }}</td>
                                 <td><strong>{{ $person['name'] }}</strong>, {{ $mark[$person['version']->mark->value] }}</td>
-                                <td>{{ $person['version']->does }}</td>
+                                <td>{{ $person['version']->does }}@if ($person['version']->watch !== []) <br><em>{{ implode(' ', $person['version']->watch) }}</em> @endif</td>
                             </tr>
                         @endforeach
                     @endforeach

@@ -6,8 +6,9 @@ namespace KindChair\Tests\Review\Rules;
 
 use KindChair\Body\Region;
 use KindChair\Breath\Breath;
+use KindChair\Movement\BodyUse;
+use KindChair\Movement\LegContact;
 use KindChair\Movement\Movement;
-use KindChair\Movement\MovementTrait;
 use KindChair\Movement\Phase;
 use KindChair\Review\Severity;
 use KindChair\Tests\Support\Make;
@@ -22,7 +23,7 @@ final class NobodyLeftOutTest extends RuleTestCase
         $this->movements = [
             $forbidden,
             Make::movement('also', regions: [Region::Hips], rest: null, variations: [
-                Make::variation('plain', Make::breathSteps(), traits: [MovementTrait::FigureFour]),
+                Make::variation('plain', Make::breathSteps(), body: new BodyUse(legs: LegContact::AnkleOnThigh)),
             ]),
             Make::movement('press', regions: [Region::Hips]),
             Make::movement('elsewhere', regions: [Region::HeadNeck]),
@@ -41,7 +42,7 @@ final class NobodyLeftOutTest extends RuleTestCase
         $opens = [Make::step('out', Phase::Cycle, Breath::Out, ['work' => ['hip-outward' => 20]])];
         $this->movements = [
             Make::movement('figure', regions: [Region::Hips], rest: null, steps: $opens, variations: [
-                Make::variation('plain', $opens, traits: [MovementTrait::FigureFour]),
+                Make::variation('plain', $opens, body: new BodyUse(legs: LegContact::AnkleOnThigh)),
             ]),
             Make::movement('lift', regions: [Region::Hips]),
             Make::movement('opens', regions: [Region::Hips], steps: $opens),

@@ -15,7 +15,9 @@ import { Different } from './Different';
 import { Ending } from './Ending';
 import { LeadHeader } from './LeadHeader';
 import { momentOf } from './moment';
+import { Reminders } from './Reminders';
 import { SideArrow } from './SideArrow';
+import { StopSigns } from './StopSigns';
 import { useLeadKeys } from './useLeadKeys';
 import { useLeading, useStayAwake } from './useLeading';
 
@@ -65,8 +67,9 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     const leading = useLeading(ledId, lead);
     const { player, act, end, ending, setNotice } = leading;
     const [showsAll, setShowsAll] = useState(false);
+    const [showsStops, setShowsStops] = useState(false);
     const toggleAll = useCallback(() => setShowsAll((open) => !open), []);
-    useLeadKeys(ending === null, { act, end, onDifferent: toggleAll, say: setNotice });
+    useLeadKeys(ending === null && !showsStops, { act, end, onDifferent: toggleAll, say: setNotice });
     useStayAwake();
     useEffect(() => {
         document.title = `${lead.class.title} · Kind Chair`;
@@ -109,7 +112,14 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
             data-entry={entry.id}
             data-position={position.toFixed(2)}
         >
-            <LeadHeader lead={lead} moment={moment} away={leading.away} sendAgain={leading.sendAgain} onEnd={end} />
+            <LeadHeader
+                lead={lead}
+                moment={moment}
+                away={leading.away}
+                sendAgain={leading.sendAgain}
+                onStop={() => setShowsStops(true)}
+                onEnd={end}
+            />
             <div className="grid min-h-0 flex-1 gap-x-8 lg:grid-cols-[minmax(0,1fr)_420px]">
                 <div className="flex min-w-0 flex-col">
                     <div className="flex min-h-[56px] items-center gap-x-4 pt-1 max-md:flex-wrap">
@@ -149,11 +159,13 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                 />
                 <AfterThis lead={lead} moment={moment} />
             </div>
+            <Reminders lead={lead} entry={entry} hasBegun={leading.hasBegun} />
             <p role="status" className="min-h-0 text-center text-[21px]">
                 {player.paused && leading.hasReturned
                     ? `Paused at ${entry.name}${beat.side ? `, ${beat.side}` : ''}${beat.unit ? `, breath ${beat.unit}` : ''}.`
                     : (leading.notice ?? '')}
             </p>
+            <StopSigns signs={lead.stopSigns} open={showsStops} onClose={() => setShowsStops(false)} />
             <Controls act={act} isPaused={player.paused} hasBegun={leading.hasBegun} />
         </main>
     );

@@ -13,11 +13,12 @@ interface Props {
     moment: Moment;
     away: 'offline' | 'signed out' | null;
     sendAgain: () => void;
+    onStop: () => void;
     onEnd: () => void;
 }
 
 /** Where in the class we are, and how the clock stands. */
-export function LeadHeader({ lead, moment, away, sendAgain, onEnd }: Props) {
+export function LeadHeader({ lead, moment, away, sendAgain, onStop, onEnd }: Props) {
     const { gone, planSays: says } = moment;
     const late = gone - says;
     return (
@@ -75,6 +76,12 @@ export function LeadHeader({ lead, moment, away, sendAgain, onEnd }: Props) {
                         </span>
                     </span>
                 )}
+                <button
+                    className="min-h-[52px] rounded-2xl border-2 border-butter-night px-5 text-[22px] font-bold text-butter-night hover:bg-night-2"
+                    onClick={onStop}
+                >
+                    Stop signs
+                </button>
                 <button
                     className="min-h-[52px] rounded-2xl bg-night-2 px-5 text-[22px] font-bold hover:bg-night-3"
                     onClick={onEnd}

@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../../api/client';
 import { refresh, useMovement } from '../../api/queries';
 import type { OwnMovementAnswer } from '../../api/types/answer-own';
+import { Asks } from '../../parts/Asks';
 import { Ask } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
@@ -79,6 +80,13 @@ export default function MovementPage() {
                     <Cautions movement={movement} />
                 </div>
                 <div className="space-y-6">
+                    {rung && (
+                        <section className="card">
+                            <h2 className="mb-2 text-[20px]">What it asks, and of whom not</h2>
+                            <p className="mb-2 text-ink-soft">{rung.name}, worked out from its shape.</p>
+                            <Asks asks={rung.asks} />
+                        </section>
+                    )}
                     <Rungs movement={movement} chosen={rung?.id ?? ''} onChoose={setRung} />
                     {rung && <Words movement={movement} rung={rung} />}
                     <section>

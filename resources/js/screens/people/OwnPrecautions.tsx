@@ -8,15 +8,15 @@ import { Sheet } from '../../parts/Sheet';
 import { Trouble } from '../../parts/States';
 import { draftState, useFormDraft } from '../../parts/useFormDraft';
 
-/** Precautions of the teacher's own, in the form of the shipped ones: what to avoid, what to watch, and why. */
+/** Precautions of the teacher's own, in the form of the shipped ones: what to never, what to watch, and why. */
 export function OwnPrecautions({ onClose }: { onClose: () => void }) {
     const library = useLibrary();
     const own = useQuery({
         queryKey: ['own-precautions'],
         queryFn: () => api.get<OwnPrecautionsAnswer>('precautions'),
     });
-    const [avoid, setAvoid] = useState<string[]>(() => draftState<string[]>('precaution') ?? []);
-    const { form: attach, save, forget } = useFormDraft('precaution', avoid);
+    const [never, setNever] = useState<string[]>(() => draftState<string[]>('precaution') ?? []);
+    const { form: attach, save, forget } = useFormDraft('precaution', never);
     const [busy, setBusy] = useState(false);
     const [problem, setProblem] = useState<Error | null>(null);
     const done = () => refresh('own-precautions', 'library', 'classes');
@@ -60,7 +60,7 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                         const body = {
                             name: text('name'),
                             why: text('why'),
-                            ...(avoid.length > 0 ? { avoid } : {}),
+                            ...(never.length > 0 ? { never } : {}),
                             ...(text('watch') ? { watch: [text('watch')] } : {}),
                             ...(text('instead') ? { instead: text('instead') } : {}),
                             ...(text('source') ? { source: text('source') } : {}),
@@ -69,7 +69,7 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                             () => {
                                 form.reset();
                                 forget();
-                                setAvoid([]);
+                                setNever([]);
                                 setProblem(null);
                                 setBusy(false);
                                 void done();
@@ -96,17 +96,17 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                     <fieldset>
                         <legend className="mb-1 font-semibold">Never with it</legend>
                         <div className="flex flex-wrap gap-1.5">
-                            {library.data?.traits.map(({ trait, name }) => (
+                            {library.data?.demands.map(({ demand, name }) => (
                                 <button
-                                    key={trait}
+                                    key={demand}
                                     type="button"
-                                    aria-pressed={avoid.includes(trait)}
-                                    className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${avoid.includes(trait) ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
+                                    aria-pressed={never.includes(demand)}
+                                    className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${never.includes(demand) ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
                                     onClick={() =>
-                                        setAvoid(
-                                            avoid.includes(trait)
-                                                ? avoid.filter((one) => one !== trait)
-                                                : [...avoid, trait],
+                                        setNever(
+                                            never.includes(demand)
+                                                ? never.filter((one) => one !== demand)
+                                                : [...never, demand],
                                         )
                                     }
                                 >

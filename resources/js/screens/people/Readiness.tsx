@@ -138,6 +138,13 @@ export default function Readiness() {
                                     </button>
                                 ))}
                             </div>
+                            {person.always.length > 0 && (
+                                <ul className="mt-2 text-[15px]" aria-label={`To remember with ${person.name}`}>
+                                    {person.always.map((words) => (
+                                        <li key={words}>{words}</li>
+                                    ))}
+                                </ul>
+                            )}
                             {(person.clearance === 'lapsed' || person.clearance === 'missing') && (
                                 <p className="mt-2 text-[15px]">
                                     <span className="rounded bg-butter-deep px-1.5">

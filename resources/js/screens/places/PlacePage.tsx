@@ -136,20 +136,20 @@ function Place({ row }: { row: PlaceRow }) {
                             What is never done here, whoever comes. Everyone is then offered something else.
                         </p>
                         <div className="flex flex-wrap gap-1.5">
-                            {library.data?.traits.map(({ trait, name: words }) => {
+                            {library.data?.demands.map(({ demand, name: words }) => {
                                 const never = (place.never ?? []) as string[];
-                                const on = never.includes(trait);
+                                const on = never.includes(demand);
                                 return (
                                     <button
-                                        key={trait}
+                                        key={demand}
                                         aria-pressed={on}
                                         className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
                                         onClick={() =>
                                             change((one) => ({
                                                 ...one,
                                                 never: (on
-                                                    ? never.filter((other) => other !== trait)
-                                                    : [...never, trait]) as PlaceForm['never'],
+                                                    ? never.filter((other) => other !== demand)
+                                                    : [...never, demand]) as PlaceForm['never'],
                                             }))
                                         }
                                     >

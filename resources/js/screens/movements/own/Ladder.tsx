@@ -1,20 +1,23 @@
+import type { RungAsk } from '../../../api/types/answer-movement';
 import type { LibraryAnswer } from '../../../api/types/answer-library';
 import { vocabulary } from '../../../api/types/words';
+import { Asks } from '../../../parts/Asks';
 import { Choice, TextField } from '../../../parts/Field';
 import { without, withText } from '../../../parts/without';
+import { BodyQuestions } from './BodyQuestions';
 import { moved, newId, replaceAt, type Change, type Draft, type DraftRung } from './draft';
 
 interface Props {
     draft: Draft;
     change: Change;
-    implied: Record<string, string[]>;
+    asks: Record<string, RungAsk[]>;
     library: LibraryAnswer;
     chosen: string | null;
     onChoose: (id: string | null) => void;
 }
 
 /** The rungs from gentlest to fullest: for whom, how far, with what, and what they mean for precautions. */
-export function Ladder({ draft, change, implied, library, chosen, onChoose }: Props) {
+export function Ladder({ draft, change, asks, library, chosen, onChoose }: Props) {
     const rungs = (by: (rungs: DraftRung[]) => DraftRung[]) =>
         change((one) => ({
             ...one,
@@ -23,7 +26,6 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                 level: index + 1,
             })) as Draft['variations'],
         }));
-    const traitName = (trait: string) => library.traits.find((one) => one.trait === trait)?.name ?? trait;
     const sorted = [...draft.variations].sort((a, b) => a.level - b.level);
     return (
         <ol className="space-y-4">
@@ -32,16 +34,6 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                     rungs((all) => replaceAt(all, index, (one) => ({ ...one, ...by })));
                 const drop = (key: 'share' | 'angles') =>
                     rungs((all) => replaceAt(all, index, (one) => without(one, key)));
-                const traits = rung.traits ?? [];
-                const toConfirm = (implied[rung.id] ?? []).filter(
-                    (trait) => !traits.includes(trait as (typeof traits)[number]),
-                );
-                const toggle = (trait: string) =>
-                    set({
-                        traits: (traits.includes(trait as (typeof traits)[number])
-                            ? traits.filter((one) => one !== trait)
-                            : [...traits, trait]) as DraftRung['traits'],
-                    });
                 const ownShape = rung.angles !== undefined;
                 return (
                     <li
@@ -228,40 +220,14 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                                 </>
                             )}
                         </div>
-                        {toConfirm.length > 0 && (
-                            <p className="flex flex-wrap items-center gap-2 rounded-xl bg-butter px-3 py-2">
-                                <span className="mr-auto">Its angles mean: {toConfirm.map(traitName).join(', ')}.</span>
-                                <button
-                                    type="button"
-                                    className="button"
-                                    onClick={() => set({ traits: [...traits, ...toConfirm] as DraftRung['traits'] })}
-                                >
-                                    Confirm
-                                </button>
-                            </p>
-                        )}
                         <details>
-                            <summary className="min-h-11 content-center">
-                                What precautions should know:{' '}
-                                {traits.length > 0 ? traits.map(traitName).join(', ') : 'nothing noted'}
-                            </summary>
-                            <div className="flex flex-wrap gap-1.5 pb-1">
-                                {library.traits.map(({ trait, name }) => {
-                                    const on = traits.includes(trait as (typeof traits)[number]);
-                                    return (
-                                        <button
-                                            key={trait}
-                                            type="button"
-                                            aria-pressed={on}
-                                            className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
-                                            onClick={() => toggle(trait)}
-                                        >
-                                            {name}
-                                        </button>
-                                    );
-                                })}
-                            </div>
+                            <summary className="min-h-11 content-center">What hands, legs and effort do</summary>
+                            <BodyQuestions body={rung.body ?? draft.body ?? {}} onChange={(body) => set({ body })} />
                         </details>
+                        <div className="rounded-xl bg-list px-3 py-2" role="status">
+                            <h4 className="mb-1 font-semibold">What it asks</h4>
+                            <Asks asks={asks[rung.id] ?? []} />
+                        </div>
                     </li>
                 );
             })}
@@ -279,7 +245,7 @@ export function Ladder({ draft, change, implied, library, chosen, onChoose }: Pr
                                 bases: ['chair'],
                                 position: 'upright',
                                 introduction: '',
-                                traits: all.at(-1)?.traits ?? [],
+                                body: all.at(-1)?.body ?? {},
                             },
                         ])
                     }

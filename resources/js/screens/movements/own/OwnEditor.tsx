@@ -227,7 +227,7 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                             <Ladder
                                 draft={draft}
                                 change={change}
-                                implied={told.implied}
+                                asks={told.asks}
                                 library={library}
                                 chosen={rung}
                                 onChoose={setRung}

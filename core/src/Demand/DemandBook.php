@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Demand;
+
+use Closure;
+use KindChair\Movement\Base;
+use KindChair\Movement\Movement;
+use KindChair\Movement\Variation;
+use WeakMap;
+
+/** What every rung asks on every base, worked out once. */
+final class DemandBook
+{
+    /** @var WeakMap<Variation, array<string, list<Ask>>> by base; a draft that changes is another rung */
+    private WeakMap $known;
+
+    /** @var array<string, array<string, list<Ask>>|null> what was kept of each movement */
+    private array $kept = [];
+
+    /** @param (Closure(string): (array<string, list<Ask>>|null))|null $packed what was worked out earlier of a movement of the library, by rung and base */
+    public function __construct(private ?Closure $packed = null)
+    {
+        $this->known = new WeakMap();
+    }
+
+    /**
+     * What is worked out is not kept with the book: it is worked out anew, or given to it.
+     *
+     * @return array<mixed>
+     */
+    public function __serialize(): array
+    {
+        return [];
+    }
+
+    /** @param array<mixed> $nothing */
+    public function __unserialize(array $nothing): void
+    {
+        $this->packed = null;
+        $this->known = new WeakMap();
+    }
+
+    /** @return list<Ask> while the left side is named */
+    public function of(Movement $movement, Variation $variation, Base $base): array
+    {
+        $drawn = $variation->allows($base) ? $base : $variation->mainBase();
+        $byBase = $this->known[$variation] ?? [];
+        if (!isset($byBase[$drawn->value])) {
+            $kept = $this->packed === null ? null : $this->kept[$movement->id] ??= ($this->packed)($movement->id);
+            $byBase[$drawn->value] = $kept["$variation->id/$drawn->value"] ?? self::workOut(new Shape($movement, $variation, $drawn));
+            $this->known[$variation] = $byBase;
+        }
+
+        return $byBase[$drawn->value];
+    }
+
+    /** @return array<string, list<Ask>> what a movement asks, by rung and base: to be kept */
+    public static function all(Movement $movement): array
+    {
+        $all = [];
+        foreach ($movement->variations as $variation) {
+            foreach ($variation->bases as $base) {
+                $all["$variation->id/$base->value"] = self::workOut(new Shape($movement, $variation, $base));
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return list<Ask> */
+    private static function workOut(Shape $shape): array
+    {
+        $asks = [];
+        foreach ([new TrunkDemands(), new NeckDemands(), new ArmDemands(), new LegDemands(), new PlaceDemands(), new WorkDemands()] as $finder) {
+            foreach ($finder->find($shape) as $ask) {
+                if ($ask !== null) {
+                    $asks[] = $ask;
+                }
+            }
+        }
+
+        return $asks;
+    }
+}

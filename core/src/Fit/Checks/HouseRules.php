@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Fit\Checks;
+
+use KindChair\Demand\Demand;
+use KindChair\Fit\Check;
+use KindChair\Fit\Offer;
+use KindChair\Fit\Verdict;
+
+/** What is never done here is offered to nobody. */
+final readonly class HouseRules implements Check
+{
+    /** @param list<Demand> $never */
+    public function __construct(private array $never)
+    {
+    }
+
+    public function of(Offer $offer): Verdict
+    {
+        $broken = [];
+        foreach ($offer->asks as $ask) {
+            if (in_array($ask->demand, $this->never, true) && $ask->demand->isFelt($ask->measure)) {
+                $broken[] = "House rule: no {$ask->demand->plainName()} here.";
+            }
+        }
+
+        return new Verdict(array_values(array_unique($broken)));
+    }
+}

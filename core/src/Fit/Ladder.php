@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Fit;
+
+use KindChair\Movement\Base;
+use KindChair\Movement\Movement;
+use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\Position;
+use KindChair\Movement\Variation;
+
+/**
+ * What could be offered, the nearest to the plan first: the rung that was planned, gentler ones from the nearest down,
+ * those made for this base alone, then substitutes with the same aim. Nothing above the planned level, nothing standing
+ * for who was planned seated.
+ */
+final class Ladder
+{
+    /** @var array<string, list<Variation>> */
+    private array $rungs = [];
+
+    public function __construct(private readonly MovementLibrary $library)
+    {
+    }
+
+    /** @return iterable<array{Movement, Variation}> */
+    public function for(Assignment $asked, Base $base): iterable
+    {
+        foreach ($this->rungs($asked->movement, $asked->variation, $asked->variation, $base) as $rung) {
+            yield [$asked->movement, $rung];
+        }
+        foreach ($asked->movement->substitutes as $id) {
+            $substitute = $this->library->get($id);
+            foreach ($this->rungs($substitute, $substitute->variation($substitute->usualVariation), $asked->variation, $base) as $rung) {
+                yield [$substitute, $rung];
+            }
+        }
+    }
+
+    /** @return list<Variation> */
+    private function rungs(Movement $movement, Variation $most, Variation $planned, Base $base): array
+    {
+        $stands = $planned->position === Position::Standing;
+        $key = "$movement->id/$most->id/$base->value/" . ($stands ? 'standing' : 'seated');
+        if (isset($this->rungs[$key])) {
+            return $this->rungs[$key];
+        }
+        $bases = $base->suits();
+        $possible = array_filter($movement->variations, static fn (Variation $rung): bool => array_filter($bases, $rung->allows(...)) !== []
+            && $rung->level <= $most->level
+            && ($stands || $rung->position !== Position::Standing));
+        usort($possible, static function (Variation $a, Variation $b) use ($most): int {
+            $rank = static fn (Variation $rung): int => match (true) {
+                $rung->id === $most->id => 0,
+                $rung->allows(Base::Chair) => 1,
+                default => 2,
+            };
+
+            return [$rank($a), -$a->level] <=> [$rank($b), -$b->level];
+        });
+
+        return $this->rungs[$key] = $possible;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Fit;
+
+use KindChair\Body\Side;
+use KindChair\Demand\Ask;
+use KindChair\Demand\DemandBook;
+use KindChair\Movement\JointAngle;
+use KindChair\Movement\Movement;
+use KindChair\Movement\Variation;
+use KindChair\People\Participant;
+use KindChair\People\WeakLimbDoes;
+
+/** A rung considered for a person, and what it asks of them once weak limbs have their way. */
+final readonly class Offer
+{
+    /** @var list<Side> the sides that are named */
+    public array $named;
+
+    /** @var array<string, WeakLimbDoes> what happens on a side, by side value */
+    public array $sides;
+
+    /** @var list<Ask> what is asked, on the side on which this person does it */
+    public array $asks;
+
+    public function __construct(
+        public Participant $person,
+        public Assignment $asked,
+        public Movement $movement,
+        public Variation $variation,
+        DemandBook $demands,
+    ) {
+        $this->named = $movement->id === $asked->movement->id
+            ? $asked->sides
+            : ($movement->laterality->namesSide() ? Side::cases() : [Side::Left]);
+        $this->sides = WeakSides::of($this->named, $person, $movement, $variation);
+        $asks = [];
+        foreach ($this->named as $named) {
+            foreach ($demands->of($movement, $variation, $person->base) as $ask) {
+                $mine = $ask->named($this->doneOn($named));
+                if (!$this->isSpared($mine)) {
+                    $asks[] = $mine;
+                }
+            }
+        }
+        $this->asks = $asks;
+    }
+
+    /** The side that is really worked when one is named. */
+    public function doneOn(Side $named): Side
+    {
+        return ($this->sides[$named->value] ?? null) === WeakLimbDoes::AbleSide ? $named->other() : $named;
+    }
+
+    /** @return list<JointAngle> the furthest angles while a side is named, as this person does it */
+    public function angles(Side $named): array
+    {
+        return array_values(array_filter($this->variation->reach($this->doneOn($named)), fn (JointAngle $angle): bool => !$this->rests($angle)));
+    }
+
+    /** Whether the limb of an angle rests or is not there. */
+    public function rests(JointAngle $angle): bool
+    {
+        $weak = $angle->limb === null || $angle->side === null ? null : $this->person->weak($angle->limb, $angle->side);
+
+        return $weak !== null && !WeakSides::isHelped($weak, $this->person);
+    }
+
+    public function isAsPlanned(): bool
+    {
+        return $this->movement->id === $this->asked->movement->id && $this->variation->id === $this->asked->variation->id;
+    }
+
+    /** Tenths of a second that the steps of an ask last without a break. The steps of a substitute are not in the passes: then the whole pass counts. */
+    public function lasts(Ask $ask): int
+    {
+        return $this->movement->id === $this->asked->movement->id ? Unbroken::longest($ask->steps, $this->asked->passes) : $this->asked->longestPass;
+    }
+
+    private function isSpared(Ask $ask): bool
+    {
+        $limb = $ask->demand->limb();
+        $weak = $limb === null || $ask->side === null ? null : $this->person->weak($limb, $ask->side);
+
+        return $weak !== null && !$ask->demand->isCarrying() && !WeakSides::isHelped($weak, $this->person);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Movement;
+
+/** What neither a shape nor a hand can tell. */
+enum BodyNote: string
+{
+    case EyesClosed = 'eyes-closed';
+    case BareFeet = 'bare-feet';
+    case EdgeUnderFoot = 'edge-under-foot';
+    case BellyPressed = 'belly-pressed';
+    case NeckCircle = 'neck-circle';
+    case Prone = 'prone';
+    case HeelSlides = 'heel-slides';
+    case LimbShaken = 'limb-shaken';
+    case LeansOutside = 'leans-outside';
+    case OneLeg = 'one-leg';
+    case HeelsRaised = 'heels-raised';
+    case HeadWeighted = 'head-weighted';
+    case StrapOnFoot = 'strap-on-foot';
+}

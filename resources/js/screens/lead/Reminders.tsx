@@ -1,0 +1,27 @@
+import type { LeadAnswer, LeadEntry } from '../../api/types/answer-lead';
+
+/** What to remember of whom: before the first breath all that holds for the class, later what this movement touches. */
+export function Reminders({ lead, entry, hasBegun }: { lead: LeadAnswer; entry: LeadEntry; hasBegun: boolean }) {
+    const all = hasBegun ? entry.reminders : lead.people.map((person) => ({ person: person.id, watch: person.always }));
+    const told = all.filter((one) => one.watch.length > 0);
+    if (told.length === 0) {
+        return null;
+    }
+    return (
+        <section aria-label={hasBegun ? 'To remember now' : 'To remember before you begin'} className="mt-3 shrink-0">
+            <ul
+                className="flex max-h-[92px] flex-wrap gap-x-6 gap-y-0.5 overflow-y-auto text-[20px] leading-snug"
+                tabIndex={0}
+            >
+                {told.map((one) => (
+                    <li key={one.person}>
+                        <strong className="text-butter-night">
+                            {lead.people.find((person) => person.id === one.person)?.name}:
+                        </strong>{' '}
+                        {one.watch.join(' ')}
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}

@@ -1,0 +1,149 @@
+import type { BodyUse } from '../../../api/types/movement';
+import { vocabulary } from '../../../api/types/words';
+import { Choice } from '../../../parts/Field';
+import { without } from '../../../parts/without';
+
+type Hand = NonNullable<BodyUse['hands']>[number];
+
+const who: [Hand['who'], string][] = [
+    ['both', 'Both hands'],
+    ['work', 'Hand of the named side'],
+    ['other', 'Other hand'],
+];
+
+interface Props {
+    body: BodyUse;
+    onChange: (body: BodyUse) => void;
+}
+
+function Toggles<T extends string>({
+    title,
+    all,
+    chosen,
+    onChange,
+}: {
+    title: string;
+    all: readonly (readonly [T, string])[];
+    chosen: T[];
+    onChange: (chosen: T[]) => void;
+}) {
+    return (
+        <fieldset>
+            <legend className="mb-1 font-semibold">{title}</legend>
+            <div className="flex flex-wrap gap-1.5">
+                {all.map(([value, words]) => {
+                    const on = chosen.includes(value);
+                    return (
+                        <button
+                            key={value}
+                            type="button"
+                            aria-pressed={on}
+                            className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
+                            onClick={() => onChange(on ? chosen.filter((one) => one !== value) : [...chosen, value])}
+                        >
+                            {words}
+                        </button>
+                    );
+                })}
+            </div>
+        </fieldset>
+    );
+}
+
+/** Plain questions about what a shape alone cannot tell; what follows from the answers is worked out. */
+export function BodyQuestions({ body, onChange }: Props) {
+    const hands = body.hands ?? [];
+    const touch = body.touch ?? [];
+    const setHand = (at: number, by: Partial<Hand>) =>
+        onChange({ ...body, hands: hands.map((one, index) => (index === at ? { ...one, ...by } : one)) });
+    return (
+        <div className="space-y-4 pb-2">
+            <fieldset className="space-y-2">
+                <legend className="mb-1 font-semibold">Where do the hands lie?</legend>
+                {hands.map((hand, at) => (
+                    <div key={at} className="flex flex-wrap items-end gap-2">
+                        <Choice
+                            label="Whose"
+                            value={hand.who}
+                            options={who}
+                            onChange={(event) => setHand(at, { who: event.target.value as Hand['who'] })}
+                        />
+                        <Choice
+                            label="On"
+                            value={hand.on}
+                            options={vocabulary.handPlace}
+                            onChange={(event) => setHand(at, { on: event.target.value as Hand['on'] })}
+                        />
+                        <label className="flex min-h-11 items-center gap-2">
+                            <input
+                                type="checkbox"
+                                className="h-5 w-5 accent-ink"
+                                checked={hand.bears ?? false}
+                                onChange={(event) => setHand(at, { bears: event.target.checked })}
+                            />
+                            takes weight
+                        </label>
+                        <button
+                            type="button"
+                            className="button button-quiet px-3"
+                            onClick={() => onChange({ ...body, hands: hands.filter((_, index) => index !== at) })}
+                        >
+                            Remove
+                        </button>
+                    </div>
+                ))}
+                <button
+                    type="button"
+                    className="button"
+                    disabled={hands.length >= 8}
+                    onClick={() => onChange({ ...body, hands: [...hands, { who: 'both', on: 'thigh' }] })}
+                >
+                    A hand lies on something
+                </button>
+            </fieldset>
+            <Choice
+                label="Does one leg lie on the other?"
+                value={body.legs ?? ''}
+                options={[['', 'No'], ...vocabulary.legContact]}
+                onChange={(event) =>
+                    onChange(
+                        event.target.value
+                            ? { ...body, legs: event.target.value as NonNullable<BodyUse['legs']> }
+                            : without(body, 'legs'),
+                    )
+                }
+            />
+            <Toggles
+                title="Does something work hard?"
+                all={vocabulary.effort}
+                chosen={body.effort ?? []}
+                onChange={(effort) => onChange({ ...body, effort })}
+            />
+            <Toggles
+                title="Is a hand at work on skin?"
+                all={vocabulary.touchKind}
+                chosen={touch.map((one) => one.does)}
+                onChange={(kinds) =>
+                    onChange({
+                        ...body,
+                        touch: kinds.map(
+                            (does) => touch.find((one) => one.does === does) ?? { does, where: 'where the hand is' },
+                        ),
+                    })
+                }
+            />
+            <Toggles
+                title="Is something drawn by a hand or a strap?"
+                all={vocabulary.pulled}
+                chosen={body.pulls ?? []}
+                onChange={(pulls) => onChange({ ...body, pulls })}
+            />
+            <Toggles
+                title="Anything else?"
+                all={vocabulary.bodyNote}
+                chosen={body.also ?? []}
+                onChange={(also) => onChange({ ...body, also })}
+            />
+        </div>
+    );
+}
