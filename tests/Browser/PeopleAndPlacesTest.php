@@ -66,7 +66,7 @@ final class PeopleAndPlacesTest extends BrowserTestCase
         $this->press('Who does what');
         $this->see('of everyone’s time is spent moving with the group');
         $this->assertAccessible('who does what');
-        $this->press('Dov L., Ankle on the other shin: no version, No version yet');
+        $this->press('Dov L., Ankle on the other shin: adapted, Knee falls out, foot down');
         $this->see('Choose otherwise');
         $this->field('Why')->sendKeys('He asked to rest here');
         $this->browser->executeScript('document.querySelector("[aria-label=Version]").focus()');

@@ -112,17 +112,17 @@ final class PlanningTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Settle and plan');
-        $this->see('Dov L. has no version of Ankle on the other shin');
-        $this->see('Nobody should be left to guess what is safe for them.');
-        $remedy = $this->find('[data-finding^="nobody-left-out"]');
-        self::assertStringStartsWith('Use ', $remedy->getText());
-        $remedy->click();
-        $this->see('Done: Use ');
         $this->see('2 to settle');
-        self::assertNotContains('Ankle on the other shin', $this->rows());
+        $remedy = $this->find('[data-finding^="keeps-order"]');
+        self::assertStringStartsWith('Move it ', $remedy->getText());
+        $before = $this->rows();
+        $remedy->click();
+        $this->see('Done: Move it ');
+        $this->see('1 to settle');
+        self::assertNotSame($before, $this->rows());
         $this->press('Undo');
-        $this->see('3 to settle');
-        self::assertContains('Ankle on the other shin', $this->rows());
+        $this->see('2 to settle');
+        self::assertSame($before, $this->rows());
     }
 
     public function testAVariationADoseAndARoundAreChosenWithTheMouse(): void

@@ -159,11 +159,11 @@ final class FilesAndSheetTest extends AppTestCase
 
     public function testTheLeafAboutPeopleIsSeparateAndOnlyOnRequest(): void
     {
-        $this->get("/classes/{$this->class->id}/sheet?people=1")->assertSee('Everyone follows the cue.')->assertDontSee('Ben');
+        $this->get("/classes/{$this->class->id}/sheet?people=1")->assertDontSee('Ben</strong>, adapted', false);
         $plan = self::plan();
         $plan['sections'][1]['entries'][] = self::entry('f', 'figure-four', 'shin');
         $this->class->store($plan);
-        $this->get("/classes/{$this->class->id}/sheet?people=1")->assertSee('For the teacher only')->assertSeeInOrder(['Ben', 'no version', 'Cleo']);
+        $this->get("/classes/{$this->class->id}/sheet?people=1")->assertSee('For the teacher only')->assertSeeInOrder(['Ben', 'adapted', 'Knee falls out, foot down', 'Knee stays lower than the hip', 'Cleo']);
         $this->get("/classes/{$this->class->id}/sheet?large=1")->assertSee('class="large"', false);
     }
 

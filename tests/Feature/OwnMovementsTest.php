@@ -128,13 +128,13 @@ final class OwnMovementsTest extends AppTestCase
         $movements = json_decode($file, true);
         $movements['movements'][] = ['id' => 'side-lean'] + $movements['movements'][0];
         $movements['movements'][] = ['names' => ['plain' => 'Half a movement']];
-        $movements['movements'][] = [...$movements['movements'][0], 'id' => 'own-hidden', 'names' => ['plain' => 'Hides its traits'], 'variations' => array_map(
-            static fn (array $rung): array => [...$rung, 'traits' => []],
+        $movements['movements'][] = [...$movements['movements'][0], 'id' => 'own-hidden', 'names' => ['plain' => 'Hands on the moon'], 'variations' => array_map(
+            static fn (array $rung): array => [...$rung, 'traits' => ['of earlier files'], 'body' => ['hands' => [['who' => 'both', 'on' => 'moon']]]],
             $movements['movements'][0]['variations'],
         )];
         $report = $this->answer($import((string) json_encode($movements)), 'answer-import');
         $this->assertSame(['Lean to the side, my version', 'Look over each shoulder, my version'], $report['added']);
-        $this->assertSame(['/movements/2/id', '/movements/3', '/movements/4/variations/over'], array_column($report['refused'], 'place'));
+        $this->assertSame(['/movements/2/id', '/movements/3', '/movements/4/variations/0/body/hands/0/on'], array_column($report['refused'], 'place'));
 
         $movements['movements'] = [['aim' => 'Something else'] + $movements['movements'][0]];
         $this->assertSame(['Lean to the side, my version'], $this->answer($import((string) json_encode($movements)), 'answer-import')['changed']);

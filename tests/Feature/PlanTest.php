@@ -156,7 +156,7 @@ final class PlanTest extends AppTestCase
         $this->postJson('/api/classes', ['title' => 'X', 'slotMinutes' => 20, 'group' => $this->class->group_id])->assertUnprocessable()->assertJsonPath('errors.group.0', 'Please choose one of your groups.');
     }
 
-    public function testTheDemoHasItsThreeFindingsAndAFinishedClass(): void
+    public function testTheDemoHasItsFindingsAndAFinishedClass(): void
     {
         $this->seed(DemoSeeder::class);
         $this->seed(DemoSeeder::class);
@@ -167,10 +167,10 @@ final class PlanTest extends AppTestCase
 
         $this->assertCount(2, $classes, 'seeding twice adds nothing');
         $planned = $classes[1];
-        $this->assertSame([3, 10], [$planned['findings'], $planned['people']]);
+        $this->assertSame([2, 10], [$planned['findings'], $planned['people']]);
         $this->assertLessThan($planned['slot'], $planned['planned']);
         $answer = $this->answer($this->getJson("/api/classes/{$planned['id']}/plan"), 'answer-plan');
-        $this->assertSame(['people', 'sides', 'order'], array_column($answer['findings'], 'kind'));
+        $this->assertSame(['sides', 'order'], array_column($answer['findings'], 'kind'));
         $log = $this->getJson('/api/led')->json('led.0');
         $this->assertNotSame($log['planned'], $log['actual']);
     }

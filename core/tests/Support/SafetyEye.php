@@ -20,7 +20,7 @@ use KindChair\People\WeakLimbDoes;
 /**
  * Looks at what somebody is offered as a careful person in the room would: at the drawn points, at what the file says of
  * hands and effort, and at a list of its own of what each condition must be kept from. It shares no code and no data with
- * what chooses; it measures coordinates, not joint angles.
+ * what chooses; it measures coordinates, not joint angles. Long because it is one look at all of somebody.
  */
 final class SafetyEye
 {
