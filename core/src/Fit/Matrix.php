@@ -81,7 +81,7 @@ final readonly class Matrix
                 $what = $version->sides[$side->value] ?? null;
                 if ($what === WeakLimbDoes::AbleSide) {
                     $does[$side->other()->value] += $length;
-                } elseif ($what !== WeakLimbDoes::Rests) {
+                } elseif ($what !== WeakLimbDoes::Rests && $what !== WeakLimbDoes::Absent) {
                     $does[$side->value] += $length;
                 }
             }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace KindChair\Fit;
 
+use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Demand\Ask;
+use KindChair\Demand\Demand;
 use KindChair\Demand\DemandBook;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\Movement;
@@ -22,6 +24,9 @@ final readonly class Offer
     /** @var array<string, WeakLimbDoes> what happens on a side, by side value */
     public array $sides;
 
+    /** The hand that holds on while the other moves. */
+    public ?Side $holds;
+
     /** @var list<Ask> what is asked, on the side on which this person does it */
     public array $asks;
 
@@ -35,10 +40,12 @@ final readonly class Offer
         $this->named = $movement->id === $asked->movement->id
             ? $asked->sides
             : ($movement->laterality->namesSide() ? Side::cases() : [Side::Left]);
-        $this->sides = WeakSides::of($this->named, $person, $movement, $variation);
+        $all = $demands->of($movement, $variation, $person->base);
+        $this->holds = self::holding($person, $all);
+        $this->sides = WeakSides::of($this->named, $person, $movement, $variation) + ($this->holds === null ? [] : [$this->holds->value => WeakLimbDoes::Steadies]);
         $asks = [];
         foreach ($this->named as $named) {
-            foreach ($demands->of($movement, $variation, $person->base) as $ask) {
+            foreach ($all as $ask) {
                 $mine = $ask->named($this->doneOn($named));
                 if (!$this->isSpared($mine)) {
                     $asks[] = $mine;
@@ -46,6 +53,25 @@ final readonly class Offer
             }
         }
         $this->asks = $asks;
+    }
+
+    /**
+     * The hand that holds on while the other moves, for whom one always has to.
+     *
+     * @param list<Ask> $asks
+     */
+    private static function holding(Participant $person, array $asks): ?Side
+    {
+        if (!in_array(Demand::HandsOff, array_column($asks, 'demand'), true) || !$person->holdsOn()) {
+            return null;
+        }
+        foreach (Side::cases() as $side) {
+            if ($person->weak(Limb::Arm, $side) === null && $person->weak(Limb::Arm, $side->other()) === null) {
+                return $side;
+            }
+        }
+
+        return null;
     }
 
     /** The side that is really worked when one is named. */
@@ -63,6 +89,9 @@ final readonly class Offer
     /** Whether the limb of an angle rests or is not there. */
     public function rests(JointAngle $angle): bool
     {
+        if ($this->holds !== null && $angle->limb === Limb::Arm && $angle->side === $this->holds) {
+            return true;
+        }
         $weak = $angle->limb === null || $angle->side === null ? null : $this->person->weak($angle->limb, $angle->side);
 
         return $weak !== null && !WeakSides::isHelped($weak, $this->person);
@@ -82,6 +111,9 @@ final readonly class Offer
     private function isSpared(Ask $ask): bool
     {
         $limb = $ask->demand->limb();
+        if ($this->holds !== null && ($ask->demand === Demand::HandsOff || $limb === Limb::Arm && $ask->side === $this->holds)) {
+            return true;
+        }
         $weak = $limb === null || $ask->side === null ? null : $this->person->weak($limb, $ask->side);
 
         return $weak !== null && !$ask->demand->isCarrying() && !WeakSides::isHelped($weak, $this->person);

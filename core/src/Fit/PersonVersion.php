@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Fit;
 
+use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\Variation;
@@ -80,9 +81,15 @@ final readonly class PersonVersion
     public function asDone(Variation $variation, Participant $person): Variation
     {
         $done = $variation->heldTo($this->caps);
-        foreach ($person->weakLimbs as $weak) {
-            if (($this->sides[$weak->side->value] ?? null) === WeakLimbDoes::Rests) {
-                $done = $done->resting($weak->limb, $weak->side, $this->namedSide());
+        foreach (Side::cases() as $side) {
+            $does = $this->sides[$side->value] ?? null;
+            if ($does === WeakLimbDoes::Steadies) {
+                $done = $done->resting(Limb::Arm, $side, $this->namedSide());
+            }
+            foreach (in_array($does, [WeakLimbDoes::Rests, WeakLimbDoes::Absent], true) ? Limb::cases() : [] as $limb) {
+                if ($person->weak($limb, $side) !== null) {
+                    $done = $done->resting($limb, $side, $this->namedSide());
+                }
             }
         }
 

@@ -35,6 +35,7 @@ final readonly class VersionWords
                 WeakLimbDoes::Assisted => "other hand helps the $side",
                 WeakLimbDoes::Rests => "$side rests",
                 WeakLimbDoes::Absent => Side::from($side)->other()->value . ' side only',
+                WeakLimbDoes::Steadies => "$side hand holds, the other moves",
             };
         }
         if ($verdict->ownBreath) {

@@ -36,7 +36,7 @@ final readonly class WeakSides
                 $weak = $angle->limb === null || $angle->side === null ? null : $person->weak($angle->limb, $angle->side);
                 if ($weak !== null && $angle->degrees > 0) {
                     $sides[$weak->side->value] ??= match (true) {
-                        $weak->does === WeakLimbDoes::Absent => WeakLimbDoes::Absent,
+                        $weak->does === WeakLimbDoes::Absent, $weak->does === WeakLimbDoes::Steadies => $weak->does,
                         self::isHelped($weak, $person) => WeakLimbDoes::Assisted,
                         default => WeakLimbDoes::Rests,
                     };

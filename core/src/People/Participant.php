@@ -10,6 +10,7 @@ use KindChair\Body\JointRange;
 use KindChair\Body\Limb;
 use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
+use KindChair\Demand\Demand;
 use KindChair\Movement\Base;
 
 /** Someone who comes to class. */
@@ -112,6 +113,18 @@ final readonly class Participant
         $factors = array_filter([$this->pace?->factor(), ...array_map(static fn (NotedPrecaution $noted): ?float => $noted->precaution->pace, $this->precautions)]);
 
         return $factors === [] ? null : max($factors);
+    }
+
+    /** Whether one hand of theirs always has to hold. */
+    public function holdsOn(): bool
+    {
+        foreach ($this->precautions as $noted) {
+            if (in_array(Demand::HandsOff, $noted->precaution->never, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<string> what the teacher remembers of this person in every class */

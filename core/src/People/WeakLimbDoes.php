@@ -11,4 +11,5 @@ enum WeakLimbDoes: string
     case Assisted = 'assisted';
     case Rests = 'rests';
     case Absent = 'absent';
+    case Steadies = 'steadies';
 }

@@ -76,10 +76,13 @@ final class NothingBreaksTest extends TestCase
         foreach ($craft->precautions->all() as $precaution) {
             foreach (Base::cases() as $base) {
                 $person = new Participant("$precaution->code-$base->value", $precaution->code, $base, null, null, [new NotedPrecaution($precaution, Side::Left)]);
+                $marks = array_fill_keys(array_column(Mark::cases(), 'value'), 0);
                 foreach (self::questions() as $question) {
-                    $this->ask($chooser, $person, $question);
+                    ++$marks[$this->ask($chooser, $person, $question)->value];
                     ++$pairs;
                 }
+                $this->holds($marks['none'] === 0, "$person->name in a $base->value has no version of {$marks['none']}");
+                $this->holds($marks['rests'] < 0.03 * count(self::questions()), "$person->name in a $base->value rests {$marks['rests']} times");
             }
         }
         self::assertSame([], array_slice($this->broken, 0, 20), count($this->broken) . ' do not hold');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Tests\Support;
 
+use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Pose;
@@ -148,6 +149,11 @@ final class SafetyEye
                 $shown = $shown->resting($weak->limb, $weak->side, $done);
             }
         }
+        foreach (Side::cases() as $side) {
+            if (($version->sides[$side->value] ?? null) === WeakLimbDoes::Steadies) {
+                $shown = $shown->resting(Limb::Arm, $side, $done);
+            }
+        }
         $seat = DrawnSeat::of($rung->allows($person->base) ? $person->base : ($rung->allows(Base::Chair) ? Base::Chair : $rung->bases[0]), $rung->position);
         $facts = self::written($movement->id, $rung->id, $done, $person, $version);
         $facts['pause'] = $pauses || str_contains((string) json_encode(array_column(self::file($movement->id)['steps'], 'breath')), 'hold') && $rung->level > 1 ? 1.0 : 0.0;
@@ -214,8 +220,8 @@ final class SafetyEye
         $body = $found['body'] ?? $file['body'] ?? [];
         $sides = ['work' => [$named], 'other' => [$named->other()], 'both' => Side::cases(), 'hand' => [$named]];
         $facts = ['hands-off' => 0.0];
-        $held = [];
-        $resting = [];
+        $held = array_keys(array_filter($version->sides, static fn (WeakLimbDoes $does): bool => $does === WeakLimbDoes::Steadies));
+        $resting = $held;
         foreach ($person->weakLimbs as $weak) {
             if ($weak->limb->value === 'arm' && $weak->does !== WeakLimbDoes::Assisted) {
                 $resting[] = $weak->side->value;

@@ -22,7 +22,7 @@ final readonly class HouseRules implements Check
         $broken = [];
         foreach ($offer->asks as $ask) {
             if (in_array($ask->demand, $this->never, true) && $ask->demand->isFelt($ask->measure)) {
-                $broken[] = "House rule: no {$ask->demand->plainName()} here.";
+                $broken[] = "House rule: without {$ask->demand->plainName()} here.";
             }
         }
 

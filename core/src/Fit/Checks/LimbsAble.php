@@ -17,10 +17,11 @@ final readonly class LimbsAble implements Check
     public function of(Offer $offer): Verdict
     {
         $person = $offer->person;
+        $refusals = [];
+        $why = $offer->holds === null ? [] : ['One hand always holds.'];
         if ($person->weakLimbs === []) {
-            return new Verdict();
+            return new Verdict(why: $why);
         }
-        $refusals = $why = [];
         foreach ($offer->asks as $ask) {
             $limb = $ask->demand->limb();
             if ($ask->demand->isCarrying() && $limb !== null && $ask->side !== null && $person->weak($limb, $ask->side) !== null) {

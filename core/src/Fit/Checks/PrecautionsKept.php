@@ -54,6 +54,6 @@ final readonly class PrecautionsKept implements Check
             }
         }
 
-        return "no {$demand->plainName()}";
+        return "without {$demand->plainName()}";
     }
 }
