@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use KindChair\Body\JointAction;
+use KindChair\Body\RangeTable;
 use KindChair\Demand\Ask;
 use KindChair\Demand\Unit;
 use KindChair\Format\Craft;
@@ -14,7 +16,7 @@ use KindChair\People\Precaution;
 /** What a rung asks of a body, and whom that concerns (schema/answer-movement.schema.json, ask). */
 final readonly class DemandResource
 {
-    /** @return list<array{demand: string, name: string, measure: string, notFor: list<string>}> */
+    /** @return list<array{demand: string, name: string, measure: string, notFor: list<string>, heldFor: list<string>}> */
     public static function of(Craft $craft, Movement $movement, Variation $variation): array
     {
         $largest = [];
@@ -38,7 +40,29 @@ final readonly class DemandResource
                 static fn (Precaution $precaution): string => $precaution->name,
                 array_filter($precautions, static fn (Precaution $precaution): bool => $precaution->refuses($ask)),
             )),
+            'heldFor' => array_values(array_filter(array_map(static fn (Precaution $precaution): ?string => self::held($precaution, $ask, $craft->ranges), $precautions))),
         ], $largest));
+    }
+
+    /** How a precaution holds a demand that it does not refuse: to an angle, or for so many seconds. */
+    private static function held(Precaution $precaution, Ask $ask, RangeTable $ranges): ?string
+    {
+        if ($precaution->refuses($ask)) {
+            return null;
+        }
+        foreach ($precaution->demandLimits as $limit) {
+            if ($limit->demand === $ask->demand && $ask->demand->unit() === Unit::Seconds) {
+                return "$precaution->name, $limit->most s";
+            }
+        }
+        $least = $ask->measure;
+        foreach ($precaution->angleLimits as $limit) {
+            foreach (array_uintersect($ask->demand->actions(), $limit->actions, static fn (JointAction $a, JointAction $b): int => $a->value <=> $b->value) as $action) {
+                $least = min($least, $limit->degrees ?? intdiv($ranges->normal($action)->to * (int) $limit->percentOfNormal, 100));
+            }
+        }
+
+        return $least < $ask->measure ? "$precaution->name, {$least}°" : null;
     }
 
     /** @return list<Precaution> those that a rung is not for */

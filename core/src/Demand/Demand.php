@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Demand;
 
+use KindChair\Body\JointAction;
 use KindChair\Body\Limb;
 
 /** Something that a rung asks of a body. Worked out from its shape, its hands and its dose, never declared. */
@@ -162,5 +163,25 @@ enum Demand: string
     public function isCarrying(): bool
     {
         return in_array($this, [self::WristWeight, self::ArmPulled, self::HandPulled], true);
+    }
+
+    /** @return list<JointAction> the ways of a joint that it measures */
+    public function actions(): array
+    {
+        return match ($this) {
+            self::Rounding, self::RoundingTurned => [JointAction::TrunkFlexion],
+            self::Arch => [JointAction::TrunkExtension],
+            self::TrunkTurn => [JointAction::TrunkTurn],
+            self::TrunkLean => [JointAction::TrunkSide],
+            self::NeckBack => [JointAction::NeckExtension],
+            self::NeckTurn => [JointAction::NeckTurn],
+            self::ArmUp => [JointAction::ShoulderFlexion, JointAction::ShoulderAbduction],
+            self::WristEnd => [JointAction::WristFlexion, JointAction::WristExtension],
+            self::ThighAcross => [JointAction::HipAdduction],
+            self::HipInward => [JointAction::HipInward],
+            self::HipBehind => [JointAction::HipExtension],
+            self::KneeBend => [JointAction::KneeFlexion],
+            default => [],
+        };
     }
 }

@@ -24,8 +24,8 @@ final readonly class Offer
     /** @var array<string, WeakLimbDoes> what happens on a side, by side value */
     public array $sides;
 
-    /** The hand that holds on while the other moves. */
-    public ?Side $holds;
+    /** The hand that holds on while the other moves; where sides are named, while the left one is. */
+    public ?Side $holding;
 
     /** @var list<Ask> what is asked, on the side on which this person does it */
     public array $asks;
@@ -41,13 +41,14 @@ final readonly class Offer
             ? $asked->sides
             : ($movement->laterality->namesSide() ? Side::cases() : [Side::Left]);
         $all = $demands->of($movement, $variation, $person->base);
-        $this->holds = self::holding($person, $all);
-        $this->sides = WeakSides::of($this->named, $person, $movement, $variation) + ($this->holds === null ? [] : [$this->holds->value => WeakLimbDoes::Steadies]);
+        $sides = WeakSides::of($this->named, $person, $movement, $variation);
+        $this->holding = self::mustHold($person, $all) ? $this->freeHand($sides) : null;
+        $this->sides = $sides + ($this->holding === null ? [] : [$this->holding->value => WeakLimbDoes::Steadies]);
         $asks = [];
         foreach ($this->named as $named) {
             foreach ($all as $ask) {
                 $mine = $ask->named($this->doneOn($named));
-                if (!$this->isSpared($mine)) {
+                if (!$this->isSpared($mine, $this->doneOn($named))) {
                     $asks[] = $mine;
                 }
             }
@@ -56,22 +57,36 @@ final readonly class Offer
     }
 
     /**
-     * The hand that holds on while the other moves, for whom one always has to.
+     * Whether both hands would be off for somebody of whom one always has to hold, and can.
      *
      * @param list<Ask> $asks
      */
-    private static function holding(Participant $person, array $asks): ?Side
+    private static function mustHold(Participant $person, array $asks): bool
     {
-        if (!in_array(Demand::HandsOff, array_column($asks, 'demand'), true) || !$person->holdsOn()) {
-            return null;
-        }
-        foreach (Side::cases() as $side) {
-            if ($person->weak(Limb::Arm, $side) === null && $person->weak(Limb::Arm, $side->other()) === null) {
+        return $person->holdsOn()
+            && in_array(Demand::HandsOff, array_column($asks, 'demand'), true)
+            && $person->weak(Limb::Arm, Side::Left) === null && $person->weak(Limb::Arm, Side::Right) === null;
+    }
+
+    /**
+     * The hand that can hold: where sides are named the other one, else the first whose side has nothing else to do.
+     *
+     * @param array<string, WeakLimbDoes> $sides
+     */
+    private function freeHand(array $sides): ?Side
+    {
+        foreach ($this->movement->laterality->isSided() ? [Side::Right] : Side::cases() as $side) {
+            if (!isset($sides[$side->value])) {
                 return $side;
             }
         }
 
         return null;
+    }
+
+    private function isHolding(?Side $side, Side $named): bool
+    {
+        return $this->holding !== null && $side === ($this->movement->laterality->isSided() ? $named->other() : $this->holding);
     }
 
     /** The side that is really worked when one is named. */
@@ -83,13 +98,13 @@ final readonly class Offer
     /** @return list<JointAngle> the furthest angles while a side is named, as this person does it */
     public function angles(Side $named): array
     {
-        return array_values(array_filter($this->variation->reach($this->doneOn($named)), fn (JointAngle $angle): bool => !$this->rests($angle)));
+        return array_values(array_filter($this->variation->reach($this->doneOn($named)), fn (JointAngle $angle): bool => !$this->rests($angle, $this->doneOn($named))));
     }
 
     /** Whether the limb of an angle rests or is not there. */
-    public function rests(JointAngle $angle): bool
+    private function rests(JointAngle $angle, Side $named): bool
     {
-        if ($this->holds !== null && $angle->limb === Limb::Arm && $angle->side === $this->holds) {
+        if ($angle->limb === Limb::Arm && $this->isHolding($angle->side, $named)) {
             return true;
         }
         $weak = $angle->limb === null || $angle->side === null ? null : $this->person->weak($angle->limb, $angle->side);
@@ -108,10 +123,10 @@ final readonly class Offer
         return $this->movement->id === $this->asked->movement->id ? Unbroken::longest($ask->steps, $this->asked->passes) : $this->asked->longestPass;
     }
 
-    private function isSpared(Ask $ask): bool
+    private function isSpared(Ask $ask, Side $named): bool
     {
         $limb = $ask->demand->limb();
-        if ($this->holds !== null && ($ask->demand === Demand::HandsOff || $limb === Limb::Arm && $ask->side === $this->holds)) {
+        if ($this->holding !== null && ($ask->demand === Demand::HandsOff || $limb === Limb::Arm && $this->isHolding($ask->side, $named))) {
             return true;
         }
         $weak = $limb === null || $ask->side === null ? null : $this->person->weak($limb, $ask->side);

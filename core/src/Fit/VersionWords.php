@@ -35,7 +35,7 @@ final readonly class VersionWords
                 WeakLimbDoes::Assisted => "other hand helps the $side",
                 WeakLimbDoes::Rests => "$side rests",
                 WeakLimbDoes::Absent => Side::from($side)->other()->value . ' side only',
-                WeakLimbDoes::Steadies => "$side hand holds, the other moves",
+                WeakLimbDoes::Steadies => $offer->movement->laterality->isSided() ? 'other hand holds' : "$side hand holds, the other moves",
             };
         }
         if ($verdict->ownBreath) {

@@ -187,6 +187,10 @@ final class NothingBreaksTest extends TestCase
                             continue 2;
                         }
                     }
+                    $holding = array_search(WeakLimbDoes::Steadies, $version->sides, true);
+                    if ($holding !== false && $limb === Limb::Arm && $angle->side === ($movement->laterality->isSided() ? $does->other() : Side::from($holding))) {
+                        continue;
+                    }
                     $most = $this->most($person, $angle->action, $angle->side);
                     // A knee that cannot straighten is held from below, everything else from above.
                     $degrees = min($angle->degrees, ...($held[$angle->action->value][$side] ?? [180]));

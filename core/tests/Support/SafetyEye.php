@@ -149,10 +149,9 @@ final class SafetyEye
                 $shown = $shown->resting($weak->limb, $weak->side, $done);
             }
         }
-        foreach (Side::cases() as $side) {
-            if (($version->sides[$side->value] ?? null) === WeakLimbDoes::Steadies) {
-                $shown = $shown->resting(Limb::Arm, $side, $done);
-            }
+        $holding = self::holding($version, $movement->laterality->isSided(), $done);
+        if ($holding !== null) {
+            $shown = $shown->resting(Limb::Arm, $holding, $done);
         }
         $seat = DrawnSeat::of($rung->allows($person->base) ? $person->base : ($rung->allows(Base::Chair) ? Base::Chair : $rung->bases[0]), $rung->position);
         $facts = self::written($movement->id, $rung->id, $done, $person, $version);
@@ -220,8 +219,8 @@ final class SafetyEye
         $body = $found['body'] ?? $file['body'] ?? [];
         $sides = ['work' => [$named], 'other' => [$named->other()], 'both' => Side::cases(), 'hand' => [$named]];
         $facts = ['hands-off' => 0.0];
-        $held = array_keys(array_filter($version->sides, static fn (WeakLimbDoes $does): bool => $does === WeakLimbDoes::Steadies));
-        $resting = $held;
+        $holding = self::holding($version, in_array($file['laterality']['sides'], ['one-sided', 'alternating'], true), $named);
+        $held = $resting = $holding === null ? [] : [$holding->value];
         foreach ($person->weakLimbs as $weak) {
             if ($weak->limb->value === 'arm' && $weak->does !== WeakLimbDoes::Assisted) {
                 $resting[] = $weak->side->value;
@@ -291,6 +290,14 @@ final class SafetyEye
             'on-the-front' => in_array('prone', $also, true),
             'one-leg' => in_array('one-leg', $also, true),
         ]);
+    }
+
+    /** The hand that holds on, when one does. */
+    private static function holding(PersonVersion $version, bool $isSided, Side $named): ?Side
+    {
+        $side = array_search(WeakLimbDoes::Steadies, $version->sides, true);
+
+        return $side === false ? null : ($isSided ? $named->other() : Side::from($side));
     }
 
     /** @return array<string, mixed> */

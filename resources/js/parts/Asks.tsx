@@ -16,6 +16,11 @@ export function Asks({ asks }: { asks: RungAsk[] }) {
                     {ask.notFor.length > 0 && (
                         <span className="rounded bg-butter px-1.5 text-[15px]">not for: {ask.notFor.join(', ')}</span>
                     )}
+                    {ask.heldFor.length > 0 && (
+                        <span className="rounded bg-channel px-1.5 text-[15px]">
+                            less for: {ask.heldFor.join('; ')}
+                        </span>
+                    )}
                 </li>
             ))}
         </ul>

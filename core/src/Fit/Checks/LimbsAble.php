@@ -18,7 +18,7 @@ final readonly class LimbsAble implements Check
     {
         $person = $offer->person;
         $refusals = [];
-        $why = $offer->holds === null ? [] : ['One hand always holds.'];
+        $why = $offer->holding === null ? [] : ['One hand always holds.'];
         if ($person->weakLimbs === []) {
             return new Verdict(why: $why);
         }
