@@ -98,7 +98,7 @@ final class CareTest extends BrowserTestCase
         $this->press('My precautions');
         $this->field('Plain name')->sendKeys('Sore ribs');
         $this->browser->findElement(WebDriverBy::cssSelector('input[name=why]'))->sendKeys('Turning pulls on them.');
-        $this->press('turning to the end of the range');
+        $this->press('turning the trunk');
         $this->press('Add this precaution');
         $this->see('Sore ribs: Turning pulls on them.');
         $this->assertAccessible('own precautions');
@@ -114,8 +114,8 @@ final class CareTest extends BrowserTestCase
 
         $this->visit('/places/1');
         $this->press('House rules');
-        $this->press('figure four');
-        $this->see('Never: figure four');
+        $this->press('one ankle on the other leg');
+        $this->see('Never: one ankle on the other leg');
         $this->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-saved=saved]')) !== [], 'it is stored');
         $this->assertAccessible('house rules');
         $this->visit('/classes/1/who');

@@ -47,18 +47,17 @@ final class MovementsTest extends BrowserTestCase
         $this->press('Make my version');
         $this->see('Nothing to settle. It can be kept and used.');
         $this->retype($this->field('Name, in plain words'), 'Lean like a reed');
-        // The other arm goes up, by keyboard: what the angle means has to be confirmed.
+        // The other arm goes up, by keyboard: what it asks of people is worked out from the shape.
         $this->browser->executeScript('const s = document.querySelector("[aria-label=Joint]"); s.focus();');
         $this->keys('Shoulder, right');
         $this->see('arm out and up');
         $slider = $this->browser->findElement(WebDriverBy::xpath('//label[contains(., "arm out and up")]/following-sibling::input'));
         $slider->sendKeys(array_fill(0, 25, WebDriverKeys::ARROW_RIGHT));
         $this->see('155°');
-        $this->see('The angles of "Other arm up" mean: arms overhead.');
         $this->assertAccessible('the editor');
 
         $this->press('Ladder');
-        $this->press('Confirm');
+        $this->see('Raising an arm 155°');
         $this->see('Nothing to settle. It can be kept and used.');
         $this->press('Steps');
         $cue = $this->field('What you say the first time');

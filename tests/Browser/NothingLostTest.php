@@ -110,7 +110,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->see('Please sign in again');
         $this->press('Open the demo again');
         $this->until(static fn (): bool => self::stored('select count(*) from plan_revisions') > $before, 'the change being saved');
-        $this->see('2 to settle');
+        $this->see('1 to settle');
         self::assertStringContainsString('/classes/1/plan', $this->browser->getCurrentURL());
     }
 

@@ -73,7 +73,7 @@ final class PeopleAndPlacesTest extends BrowserTestCase
         $this->keys('Rests');
         $this->press('Choose this');
         $this->see('Dov L., Ankle on the other shin: rests: He asked to rest here');
-        $this->press('Dov L., Ankle on the other shin: rests, Rests, your choice');
+        $this->press('Dov L., Ankle on the other shin: rests, Feet flat: press one sole, then the other, your choice');
         $this->press('Back to what was worked out');
         $this->see('taken back');
         self::assertSame([], $this->console());

@@ -52,7 +52,7 @@ final class PlanningTest extends BrowserTestCase
         $this->press('Open the demo');
         $this->see('Tuesday group, Ferry House: 10 people');
         $this->visit('/');
-        $this->see('3 to settle');
+        $this->see('2 to settle');
         self::assertSame([], $this->console());
     }
 
