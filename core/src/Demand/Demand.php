@@ -70,7 +70,7 @@ enum Demand: string
     public function unit(): Unit
     {
         return match ($this) {
-            self::Rounding, self::RoundingTurned, self::Arch, self::TrunkTurn, self::TrunkLean, self::NeckBack, self::NeckTurn, self::ArmUp, self::WristEnd, self::ThighAcross, self::HipInward, self::HipBehind, self::KneeBend => Unit::Degrees,
+            self::Rounding, self::RoundingTurned, self::Arch, self::TrunkTurn, self::TrunkLean, self::NeckBack, self::NeckTurn, self::ArmUp, self::WristEnd, self::HipBend, self::ThighAcross, self::HipInward, self::HipBehind, self::KneeBend => Unit::Degrees,
             self::HeadLow, self::ArmsKeptUp, self::LegsCrossed, self::LongLever, self::Press, self::Heat, self::Hold => Unit::Seconds,
             self::Steps => Unit::Count,
             default => Unit::Yes,

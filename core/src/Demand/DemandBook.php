@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Demand;
 
 use Closure;
+use KindChair\Body\Side;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Variation;
@@ -13,7 +14,7 @@ use WeakMap;
 /** What every rung asks on every base, worked out once. */
 final class DemandBook
 {
-    /** @var WeakMap<Variation, array<string, list<Ask>>> by base; a draft that changes is another rung */
+    /** @var WeakMap<Variation, array<string, list<Ask>>> by base and named side; a draft that changes is another rung */
     private WeakMap $known;
 
     /** @var array<string, array<string, list<Ask>>|null> what was kept of each movement */
@@ -42,18 +43,26 @@ final class DemandBook
         $this->known = new WeakMap();
     }
 
-    /** @return list<Ask> while the left side is named */
-    public function of(Movement $movement, Variation $variation, Base $base): array
+    /** @return list<Ask> while a side is named */
+    public function of(Movement $movement, Variation $variation, Base $base, Side $named = Side::Left): array
     {
-        $drawn = $variation->allows($base) ? $base : $variation->mainBase();
-        $byBase = $this->known[$variation] ?? [];
-        if (!isset($byBase[$drawn->value])) {
-            $kept = $this->packed === null ? null : $this->kept[$movement->id] ??= ($this->packed)($movement->id);
-            $byBase[$drawn->value] = $kept["$variation->id/$drawn->value"] ?? self::workOut(new Shape($movement, $variation, $drawn));
-            $this->known[$variation] = $byBase;
+        $key = "$base->value/$named->value";
+        $known = $this->known[$variation] ?? [];
+        if (!isset($known[$key])) {
+            $known[$key] = array_map(static fn (Ask $ask): Ask => $ask->named($named), $this->read($movement, $variation, $base));
+            $this->known[$variation] = $known;
         }
 
-        return $byBase[$drawn->value];
+        return $known[$key];
+    }
+
+    /** @return list<Ask> while the left side is named */
+    private function read(Movement $movement, Variation $variation, Base $base): array
+    {
+        $drawn = $variation->allows($base) ? $base : $variation->mainBase();
+        $kept = $this->packed === null ? null : $this->kept[$movement->id] ??= ($this->packed)($movement->id);
+
+        return $kept["$variation->id/$drawn->value"] ?? self::workOut(new Shape($movement, $variation, $drawn));
     }
 
     /** @return array<string, list<Ask>> what a movement asks, by rung and base: to be kept */

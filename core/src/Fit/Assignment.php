@@ -16,6 +16,9 @@ final readonly class Assignment
     /** @var list<Side> the sides named in the passes; any one side for a movement that names none */
     public array $sides;
 
+    /** Tenths of a second of all passes. */
+    public int $length;
+
     /** Tenths of a second of the longest pass. */
     public int $longestPass;
 
@@ -27,14 +30,16 @@ final readonly class Assignment
         public array $passes,
     ) {
         $sides = [];
-        $longest = 0;
+        $longest = $length = 0;
         foreach ($passes as $pass) {
             foreach ($pass->pass->side === null ? Side::cases() : [$pass->pass->side] as $side) {
                 $sides[$side->value] = $side;
             }
             $longest = max($longest, $pass->length());
+            $length += $pass->length();
         }
         $this->sides = array_slice(array_values($sides), 0, $movement->laterality->namesSide() ? null : 1);
+        $this->length = $length;
         $this->longestPass = $longest;
     }
 }

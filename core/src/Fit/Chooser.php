@@ -162,12 +162,14 @@ final class Chooser
         if ($person->precautions === []) {
             return [];
         }
-        $asks = [...$this->demands->of($asked->movement, $asked->variation, $person->base), ...$this->demands->of($movement, $rung, $person->base)];
-        $angles = [...$asked->variation->reach(Side::Left), ...$rung->reach(Side::Left)];
+        $looked = $asked->variation === $rung ? [[$movement, $rung]] : [[$movement, $rung], [$asked->movement, $asked->variation]];
         $watch = [];
         foreach ($person->precautions as $noted) {
-            if ($noted->precaution->concerns($asks, $angles)) {
-                array_push($watch, ...$noted->precaution->watch);
+            foreach ($noted->precaution->watch === [] ? [] : $looked as [$of, $version]) {
+                if ($noted->precaution->concerns($this->demands->of($of, $version, $person->base), $version->reach(Side::Left))) {
+                    array_push($watch, ...$noted->precaution->watch);
+                    break;
+                }
             }
         }
 

@@ -27,6 +27,8 @@ final readonly class Offer
     /** The hand that holds on while the other moves; where sides are named, while the left one is. */
     public ?Side $holding;
 
+    private bool $sparesNothing;
+
     /** @var list<Ask> what is asked, on the side on which this person does it */
     public array $asks;
 
@@ -44,14 +46,12 @@ final readonly class Offer
         $sides = WeakSides::of($this->named, $person, $movement, $variation);
         $this->holding = self::mustHold($person, $all) ? $this->freeHand($sides) : null;
         $this->sides = $sides + ($this->holding === null ? [] : [$this->holding->value => WeakLimbDoes::Steadies]);
+        $this->sparesNothing = $person->weakLimbs === [] && $this->holding === null;
         $asks = [];
-        foreach ($this->named as $named) {
-            foreach ($all as $ask) {
-                $mine = $ask->named($this->doneOn($named));
-                if (!$this->isSpared($mine, $this->doneOn($named))) {
-                    $asks[] = $mine;
-                }
-            }
+        foreach ($this->named as $side) {
+            $done = $this->doneOn($side);
+            $mine = $demands->of($movement, $variation, $person->base, $done);
+            array_push($asks, ...$this->sparesNothing ? $mine : array_filter($mine, fn (Ask $ask): bool => !$this->isSpared($ask, $done)));
         }
         $this->asks = $asks;
     }
@@ -98,7 +98,10 @@ final readonly class Offer
     /** @return list<JointAngle> the furthest angles while a side is named, as this person does it */
     public function angles(Side $named): array
     {
-        return array_values(array_filter($this->variation->reach($this->doneOn($named)), fn (JointAngle $angle): bool => !$this->rests($angle, $this->doneOn($named))));
+        $done = $this->doneOn($named);
+        $reach = $this->variation->reach($done);
+
+        return $this->sparesNothing ? $reach : array_values(array_filter($reach, fn (JointAngle $angle): bool => !$this->rests($angle, $done)));
     }
 
     /** Whether the limb of an angle rests or is not there. */

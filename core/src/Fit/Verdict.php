@@ -26,6 +26,10 @@ final readonly class Verdict
 
     public function and(self $other): self
     {
+        if ($other->isSilent() || $this->isSilent()) {
+            return $other->isSilent() ? $this : $other;
+        }
+
         return new self(
             [...$this->refusals, ...$other->refusals],
             [...$this->caps, ...$other->caps],
@@ -33,5 +37,10 @@ final readonly class Verdict
             $this->ownBreath || $other->ownBreath,
             array_values(array_unique([...$this->why, ...$other->why])),
         );
+    }
+
+    private function isSilent(): bool
+    {
+        return $this->refusals === [] && $this->caps === [] && $this->atMost === null && !$this->ownBreath && $this->why === [];
     }
 }

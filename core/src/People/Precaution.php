@@ -13,6 +13,9 @@ use KindChair\Movement\JointAngle;
 /** What to keep from, limit and watch for one condition, with its reason. Supports a teacher; replaces no clinician. */
 final readonly class Precaution
 {
+    /** @var array<string, true> by the value of a demand, to be looked up often */
+    private array $limited;
+
     /**
      * @param list<Demand> $never
      * @param list<DemandLimit> $demandLimits
@@ -48,6 +51,14 @@ final readonly class Precaution
         public ?Limb $absent = null,
         public ?float $pace = null,
     ) {
+        $limited = [...$never, ...array_column($demandLimits, 'demand')];
+        $this->limited = array_fill_keys(array_column($limited, 'value'), true);
+    }
+
+    /** Whether this says anything about a demand at all. */
+    public function limits(Demand $demand): bool
+    {
+        return isset($this->limited[$demand->value]);
     }
 
     /**
@@ -58,9 +69,8 @@ final readonly class Precaution
      */
     public function concerns(array $asks, array $angles): bool
     {
-        $limits = [...$this->never, ...array_column($this->demandLimits, 'demand')];
         foreach ($asks as $ask) {
-            if (in_array($ask->demand, $limits, true) && $ask->demand->isFelt($ask->measure)) {
+            if ($this->limits($ask->demand) && $ask->demand->isFelt($ask->measure)) {
                 return true;
             }
         }

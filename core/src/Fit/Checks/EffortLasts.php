@@ -7,7 +7,6 @@ namespace KindChair\Fit\Checks;
 use KindChair\Fit\Check;
 use KindChair\Fit\Offer;
 use KindChair\Fit\Verdict;
-use KindChair\Timeline\TimedPass;
 
 /** Effort without a rest, and the dose itself, stay within what was noted. */
 final readonly class EffortLasts implements Check
@@ -16,11 +15,10 @@ final readonly class EffortLasts implements Check
     {
         $atMost = null;
         $why = [];
-        $whole = array_sum(array_map(static fn (TimedPass $pass): int => $pass->length(), $offer->asked->passes));
         foreach ($offer->person->precautions as $noted) {
             $precaution = $noted->precaution;
             $name = ucfirst($precaution->name);
-            if ($precaution->unbroken !== null && $whole > $precaution->unbroken * 10) {
+            if ($precaution->unbroken !== null && $offer->asked->length > $precaution->unbroken * 10) {
                 $atMost = min($atMost ?? PHP_INT_MAX, $precaution->unbroken * 10);
                 $why[] = "$name: a rest after $precaution->unbroken seconds.";
             }

@@ -22,7 +22,7 @@ final readonly class PrecautionsKept implements Check
         foreach ($offer->person->precautions as $noted) {
             $name = ucfirst($noted->precaution->name);
             foreach ($offer->asks as $ask) {
-                if (!self::falls($ask, $noted)) {
+                if (!$noted->precaution->limits($ask->demand) || !self::falls($ask, $noted)) {
                     continue;
                 }
                 if ($noted->precaution->refuses($ask)) {

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace KindChair\Fit\Checks;
 
+use KindChair\Body\JointRange;
 use KindChair\Body\RangeTable;
 use KindChair\Fit\Check;
 use KindChair\Fit\Offer;
 use KindChair\Fit\Verdict;
 use KindChair\Movement\JointAngle;
+use KindChair\People\Participant;
+use WeakMap;
 
 /** Every angle stays within what this person reaches comfortably. */
-final readonly class WithinRange implements Check
+final class WithinRange implements Check
 {
     /**
      * Under this share of the angle asked for, a gentler rung is kinder than the same shape made tiny.
@@ -19,8 +22,12 @@ final readonly class WithinRange implements Check
      */
     private const LEAST_SHARE = 0.25;
 
-    public function __construct(private RangeTable $ranges)
+    /** @var WeakMap<Participant, array<string, JointRange>> by action and side; asked again for every rung */
+    private readonly WeakMap $known;
+
+    public function __construct(private readonly RangeTable $ranges)
     {
+        $this->known = new WeakMap();
     }
 
     public function of(Offer $offer): Verdict
@@ -28,7 +35,7 @@ final readonly class WithinRange implements Check
         $caps = $refused = [];
         foreach ($offer->named as $named) {
             foreach ($offer->angles($named) as $angle) {
-                $range = $offer->person->range($angle->action, $angle->side, $this->ranges);
+                $range = $this->range($offer->person, $angle);
                 if ($range->holds($angle->degrees)) {
                     continue;
                 }
@@ -45,6 +52,16 @@ final readonly class WithinRange implements Check
         }
 
         return new Verdict($refused, array_values($caps), why: self::reasons(array_values($caps)));
+    }
+
+    private function range(Participant $person, JointAngle $angle): JointRange
+    {
+        $known = $this->known[$person] ??= [];
+        if (!isset($known[$angle->key])) {
+            $this->known[$person] = $known = [$angle->key => $person->range($angle->action, $angle->side, $this->ranges)] + $known;
+        }
+
+        return $known[$angle->key];
     }
 
     /**

@@ -15,11 +15,11 @@ export function AfterThis({ lead, moment }: { lead: LeadAnswer; moment: Moment }
                     : 'After this'}
             </p>
             <div
-                className={`flex min-h-[112px] items-center gap-3 rounded-[18px] bg-night-1 px-4 py-2 zone-${coming?.zone ?? 'none'}`}
+                className={`flex min-h-[min(112px,13vh)] items-center gap-3 rounded-[18px] bg-night-1 px-4 py-2 zone-${coming?.zone ?? 'none'}`}
             >
                 {coming ? (
                     <>
-                        <FigureDrawing shapes={lead.figures[coming.figure]} size={78} />
+                        <FigureDrawing shapes={lead.figures[coming.figure]} size={64} />
                         <span className="min-w-0 leading-[1.15]">
                             <strong className="block text-[24px]">{coming.name}</strong>
                             {coming.props.length > 0 && (

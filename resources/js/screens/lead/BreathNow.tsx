@@ -22,17 +22,20 @@ export function BreathNow({ player, beat }: { player: Player; beat: Beat }) {
     const left = beat.unit > 0 ? beat.units - beat.unit + 1 : 0;
     return (
         <div className="flex flex-col items-center justify-end max-lg:mt-4 max-md:flex-row max-md:gap-4">
-            <div className="w-full max-w-[420px] max-lg:max-w-[240px]">
+            <div className="w-full max-w-[min(420px,50vh)] max-lg:max-w-[240px]">
                 <Fan player={player} beat={beat} />
             </div>
-            <p className="flex min-h-[92px] w-full items-center justify-between gap-3 whitespace-nowrap max-md:min-h-0 max-md:flex-wrap">
-                <span className="font-slab text-[48px] font-bold leading-none text-glow max-md:text-[30px]" data-breath>
+            <p className="flex min-h-[min(92px,10.5vh)] w-full items-center justify-between gap-3 whitespace-nowrap max-md:min-h-0 max-md:flex-wrap">
+                <span
+                    className="font-slab text-[min(48px,6vh)] font-bold leading-none text-glow max-md:text-[30px]"
+                    data-breath
+                >
                     {wordFor(beat)}
                 </span>
                 {left > 0 && (
                     <span className="flex items-center gap-3">
                         <span
-                            className={`font-slab font-bold leading-none max-md:text-[56px] ${left > 9 ? 'text-[72px]' : 'text-[92px]'}`}
+                            className={`font-slab font-bold leading-none max-md:text-[56px] ${left > 9 ? 'text-[min(72px,9vh)]' : 'text-[min(92px,10.5vh)]'}`}
                             data-left
                         >
                             {left}

@@ -2,7 +2,7 @@ import { Key } from './Key';
 import type { Action } from './useLeading';
 
 const CONTROL =
-    'flex min-h-[88px] items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[33px] font-bold hover:bg-night-3 max-md:min-h-14 max-md:rounded-2xl max-md:text-[22px]';
+    'flex min-h-[min(88px,10.5vh)] items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[min(33px,4.4vh)] font-bold hover:bg-night-3 max-md:min-h-14 max-md:rounded-2xl max-md:text-[22px]';
 
 interface Props {
     act: (action: Action) => void;
@@ -12,7 +12,7 @@ interface Props {
 
 export function Controls({ act, isPaused, hasBegun }: Props) {
     return (
-        <div className="mt-3 grid shrink-0 grid-cols-[1fr_1.800fr_1.800fr_1fr] gap-3.5 max-lg:sticky max-lg:bottom-0 max-lg:-mx-4 max-lg:bg-night max-lg:p-4 max-md:grid-cols-3 max-md:gap-2 max-md:p-3">
+        <div className="sticky bottom-0 mt-3 grid shrink-0 bg-night grid-cols-[1fr_1.800fr_1.800fr_1fr] gap-3.5 max-lg:-mx-4 max-lg:p-4 max-md:grid-cols-3 max-md:gap-2 max-md:p-3">
             <button className={CONTROL} onClick={() => act('back')}>
                 <Key name="B" /> Back
             </button>
@@ -27,7 +27,9 @@ export function Controls({ act, isPaused, hasBegun }: Props) {
                 <Key name="H" />
                 <span className="leading-[1.05]">
                     Hold longer
-                    <span className="block text-[22px] font-normal text-mist max-md:hidden">one more breath</span>
+                    <span className="block text-[20px] font-normal text-mist max-md:hidden [@media(max-height:760px)]:hidden">
+                        one more breath
+                    </span>
                 </span>
             </button>
             <button className={CONTROL} onClick={() => act('skip')}>

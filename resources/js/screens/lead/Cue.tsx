@@ -5,13 +5,14 @@ import { useEveryFrame } from '../../parts/useEveryFrame';
 import { part } from './cueParts';
 import type { Player } from './player';
 
+/** As large as there is room for: what is said is read from two metres, and the rest has to stay on the screen. */
 function cueSize(words: string): string {
     if (words.length <= 44) {
-        return 'text-[80px] tracking-[-1.2px] leading-[1.04]';
+        return 'text-[min(80px,9vh)] tracking-[-0.015em] leading-[1.04]';
     }
     return words.length <= 66
-        ? 'text-[68px] tracking-[-1px] leading-[1.05]'
-        : 'text-[58px] tracking-[-0.8px] leading-[1.07]';
+        ? 'text-[min(68px,7.6vh)] tracking-[-0.015em] leading-[1.05]'
+        : 'text-[min(58px,6.5vh)] tracking-[-0.014em] leading-[1.07]';
 }
 
 interface Props {
@@ -31,8 +32,11 @@ export function Cue({ player, beat, entry, share, motion }: Props) {
             {motion && (
                 <>
                     {/* Pushes the figure down, so that the first lines of a cue have the whole width. */}
-                    <span className="float-right h-[80px] w-0 max-lg:hidden" aria-hidden="true" />
-                    <span className="float-right clear-right ml-4 block w-[188px] max-lg:w-[104px]" data-moving-figure>
+                    <span className="float-right h-[min(80px,9vh)] w-0 max-lg:hidden" aria-hidden="true" />
+                    <span
+                        className="float-right clear-right ml-4 block w-[min(188px,21vh)] max-lg:w-[104px]"
+                        data-moving-figure
+                    >
                         <LeadFigure player={player} motion={motion} name={entry.name} />
                     </span>
                 </>

@@ -51,7 +51,7 @@ export function Different({ lead, entry, side, showsAll, onShowAll }: Props) {
                     return (
                         <li
                             key={one.person}
-                            className="flex min-h-[112px] flex-col rounded-[18px] bg-night-1 px-3.5 py-2"
+                            className="flex min-h-[min(112px,13vh)] flex-col rounded-[18px] bg-night-1 px-3.5 py-2"
                         >
                             <span className="flex items-center gap-2.5 text-[24px] font-bold leading-tight">
                                 <span className="text-butter-night">
@@ -61,7 +61,9 @@ export function Different({ lead, entry, side, showsAll, onShowAll }: Props) {
                             </span>
                             <span className="flex flex-1 items-center gap-2 text-[20px] leading-[1.15]">
                                 <FigureDrawing shapes={shapes} size={64} />
-                                <span className="line-clamp-3 min-w-0">{one.does}</span>
+                                <span className="line-clamp-3 [@media(max-height:760px)]:line-clamp-2 min-w-0">
+                                    {one.does}
+                                </span>
                             </span>
                         </li>
                     );

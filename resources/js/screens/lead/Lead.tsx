@@ -103,6 +103,9 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
         );
     }
     const { beat, entry, next, position } = moment;
+    // Before the first breath, what holds for the whole class comes before saying that nobody does anything else.
+    const remindsInPlace =
+        !leading.hasBegun && entry.different.length === 0 && lead.people.some((person) => person.always.length > 0);
     const changesSoon = moment.nextIsSameMovement && next?.kind === 'change' && next.start - position <= ANNOUNCED;
 
     return (
@@ -120,7 +123,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                 onStop={() => setShowsStops(true)}
                 onEnd={end}
             />
-            <div className="grid min-h-0 flex-1 gap-x-8 lg:grid-cols-[minmax(0,1fr)_420px]">
+            <div className="grid flex-1 gap-x-8 lg:grid-cols-[minmax(0,1fr)_420px]">
                 <div className="flex min-w-0 flex-col">
                     <div className="flex min-h-[56px] items-center gap-x-4 pt-1 max-md:flex-wrap">
                         <ZoneShape zone={entry.zone} size={36} />
@@ -149,17 +152,21 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                 </div>
                 <BreathNow player={player} beat={beat} />
             </div>
-            <div className="mt-4 grid gap-4 lg:grid-cols-[minmax(0,1fr)_292px]">
-                <Different
-                    lead={lead}
-                    entry={entry}
-                    side={beat.side ?? null}
-                    showsAll={showsAll}
-                    onShowAll={toggleAll}
-                />
+            <div className="mt-3 grid gap-4 lg:grid-cols-[minmax(0,1fr)_292px]">
+                {remindsInPlace ? (
+                    <Reminders lead={lead} entry={entry} hasBegun={false} />
+                ) : (
+                    <Different
+                        lead={lead}
+                        entry={entry}
+                        side={beat.side ?? null}
+                        showsAll={showsAll}
+                        onShowAll={toggleAll}
+                    />
+                )}
                 <AfterThis lead={lead} moment={moment} />
             </div>
-            <Reminders lead={lead} entry={entry} hasBegun={leading.hasBegun} />
+            {!remindsInPlace && <Reminders lead={lead} entry={entry} hasBegun={leading.hasBegun} />}
             <p role="status" className="min-h-0 text-center text-[21px]">
                 {player.paused && leading.hasReturned
                     ? `Paused at ${entry.name}${beat.side ? `, ${beat.side}` : ''}${beat.unit ? `, breath ${beat.unit}` : ''}.`

@@ -8,9 +8,12 @@ export function Reminders({ lead, entry, hasBegun }: { lead: LeadAnswer; entry: 
         return null;
     }
     return (
-        <section aria-label={hasBegun ? 'To remember now' : 'To remember before you begin'} className="mt-3 shrink-0">
+        <section
+            aria-label={hasBegun ? 'To remember now' : 'To remember before you begin'}
+            className={hasBegun ? 'mt-3 shrink-0' : 'shrink-0'}
+        >
             <ul
-                className="flex max-h-[92px] flex-wrap gap-x-6 gap-y-0.5 overflow-y-auto text-[20px] leading-snug"
+                className={`flex ${hasBegun ? 'max-h-[min(92px,10vh)]' : 'max-h-[min(150px,17vh)]'} flex-wrap gap-x-6 gap-y-0.5 overflow-y-auto text-[20px] leading-snug`}
                 tabIndex={0}
             >
                 {told.map((one) => (
