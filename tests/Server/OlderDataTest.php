@@ -52,7 +52,8 @@ final class OlderDataTest extends TestCase
             $put('group_participant', ['group_id' => $group, 'participant_id' => $id]);
         }
         $layout = static fn (array $keys): array => ['shape' => 'arc', 'teacher' => [1, 1], 'seats' => array_map(static fn (string $key): array => ['person' => $key, 'kind' => 'chair', 'x' => 1, 'y' => 1, 'turn' => 0], $keys)];
-        $put('places', ['user_id' => $user, 'name' => 'Hall', 'document' => (string) json_encode(['layouts' => [$first => $layout(['p1', 'p2']), $second => $layout(['p1'])]])]);
+        $put('places', ['user_id' => $user, 'name' => 'Hall', 'document' => (string) json_encode(['never' => ['head-below-heart', 'arms-overhead', 'arms-overhead-sustained'], 'layouts' => [$first => $layout(['p1', 'p2']), $second => $layout(['p1'])]])]);
+        $put('own_precautions', ['user_id' => $user, 'code' => 'ribs', 'document' => (string) json_encode(['code' => 'ribs', 'name' => 'sore ribs', 'avoid' => ['end-range-twist'], 'limit' => [['trait' => 'long-hold', 'seconds' => 10]], 'watch' => ['Small turns.'], 'watchAlways' => true])]);
         $plan = ['format' => 'kind-chair/class', 'version' => 1, 'title' => 'T', 'slotMinutes' => 30, 'pattern' => 'even', 'sections' => [], 'group' => ['people' => [['name' => 'Secret of Dora']]]];
         foreach ([$first, $second] as $group) {
             $class = $put('seated_classes', ['user_id' => $user, 'group_id' => $group, 'title' => 'T', 'revision' => 1]);
@@ -74,6 +75,9 @@ final class OlderDataTest extends TestCase
         self::assertSame([['ann@kind-chair.example', 1]], $all('select email, is_keeper from users'));
         $layouts = json_decode((string) $all('select document from places')[0][0], true)['layouts'];
         self::assertSame([['p1', 'p2'], ["p1-{$people[2]}"]], [array_column($layouts[$first]['seats'], 'person'), array_column($layouts[$second]['seats'], 'person')]);
+        self::assertSame(['head-low', 'arms-kept-up'], json_decode((string) $all('select document from places')[0][0], true)['never'], 'house rules name what is worked out');
+        $ribs = json_decode((string) $all('select document from own_precautions')[0][0], true);
+        self::assertSame(['code' => 'ribs', 'name' => 'sore ribs', 'watch' => ['Small turns.'], 'never' => ['twist-with-pull'], 'always' => ['Small turns.']], $ribs);
         $database = null;
         self::assertStringNotContainsString('Secret of Dora', (string) file_get_contents($this->server->database()), 'not even in what the file no longer uses');
         self::assertTrue($this->server->artisan('data:prepare')->isSuccessful(), 'a second time changes nothing');
