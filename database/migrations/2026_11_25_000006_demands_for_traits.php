@@ -7,14 +7,15 @@ use Illuminate\Support\Facades\DB;
 
 /** House rules and own precautions named traits that movements declared; they name demands now, which are worked out. */
 return new class () extends Migration {
+    /** Where no demand is the same, those that hold at least as much. */
     private const DEMANDS = [
         'head-below-heart' => 'head-low', 'neck-extension' => 'neck-back', 'neck-full-circle' => 'neck-circle', 'neck-end-rotation' => 'neck-turn',
         'neck-resistance' => 'head-press', 'arms-overhead' => 'arms-kept-up', 'arms-overhead-sustained' => 'arms-kept-up', 'arm-behind-back' => 'arm-behind',
-        'shoulder-end-range' => 'arm-open-turned', 'weight-through-wrists' => 'wrist-weight', 'deep-trunk-flexion' => 'deep-fold', 'loaded-trunk-flexion' => 'deep-fold',
-        'end-range-twist' => 'twist-with-pull', 'back-arch' => 'arch', 'lean-outside-base' => 'lean-outside', 'hip-flexion-over-90' => 'hip-bend',
+        'shoulder-end-range' => 'arm-open-turned arm-up arm-behind', 'weight-through-wrists' => 'wrist-weight', 'deep-trunk-flexion' => 'deep-fold rounding', 'loaded-trunk-flexion' => 'deep-fold rounding',
+        'end-range-twist' => 'trunk-turn twist-with-pull', 'back-arch' => 'arch', 'lean-outside-base' => 'lean-outside', 'hip-flexion-over-90' => 'hip-bend',
         'hip-inward-turn' => 'hip-inward', 'knee-end-flexion' => 'knee-bend', 'leg-behind' => 'hip-behind', 'long-lever-leg-lift' => 'long-lever',
-        'single-leg-standing' => 'one-leg', 'balance-challenge' => 'standing', 'rapid-position-change' => 'quick-change', 'breath-retention' => 'breath-pause',
-        'isometric-hold' => 'press', 'self-massage-firm' => 'skin-press', 'tapping' => 'skin-pat', 'percussion-chest' => 'skin-pat', 'eyes-closed-standing' => 'eyes-closed',
+        'single-leg-standing' => 'one-leg', 'balance-challenge' => 'standing lean-outside', 'rapid-position-change' => 'quick-change', 'breath-retention' => 'breath-pause',
+        'isometric-hold' => 'press hold', 'self-massage-firm' => 'skin-press', 'tapping' => 'skin-pat', 'percussion-chest' => 'skin-pat', 'eyes-closed-standing' => 'eyes-closed',
         'feet-bare' => 'bare-feet', 'heat' => 'effort', 'complex-coordination' => 'steps', 'long-hold' => 'hold', 'kneeling' => 'knee-bend',
     ];
 
@@ -52,6 +53,9 @@ return new class () extends Migration {
      */
     private static function renamed(array $traits): array
     {
-        return array_values(array_unique(array_map(static fn (mixed $trait): string => self::DEMANDS[(string) $trait] ?? (string) $trait, $traits)));
+        return array_values(array_unique(array_merge(...array_map(
+            static fn (mixed $trait): array => explode(' ', self::DEMANDS[(string) $trait] ?? (string) $trait),
+            array_values($traits),
+        ))));
     }
 };
