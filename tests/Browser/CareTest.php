@@ -99,6 +99,7 @@ final class CareTest extends BrowserTestCase
         $this->field('Plain name')->sendKeys('Sore ribs');
         $this->browser->findElement(WebDriverBy::cssSelector('input[name=why]'))->sendKeys('Turning pulls on them.');
         $this->press('turning the trunk');
+        $this->see('Never: turning the trunk');
         $this->press('Add this precaution');
         $this->see('Sore ribs: Turning pulls on them.');
         $this->assertAccessible('own precautions');

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\RangeTable;
+use KindChair\Demand\Area;
 use KindChair\Demand\Demand;
 use KindChair\Format\Craft;
 use KindChair\Movement\DoseUnit;
@@ -29,7 +30,13 @@ final readonly class LibraryResource
             ], $craft->patterns->all()),
             'precautions' => array_map(self::precaution(...), $craft->precautions->toNote()),
             'actions' => array_map(static fn (JointAction $action): array => self::action($action, $craft->ranges), JointAction::cases()),
-            'demands' => array_map(static fn (Demand $demand): array => ['demand' => $demand->value, 'name' => $demand->plainName()], Demand::cases()),
+            'demands' => array_map(static fn (Area $area): array => [
+                'area' => $area->plainName(),
+                'demands' => array_map(
+                    static fn (Demand $demand): array => ['demand' => $demand->value, 'name' => $demand->plainName()],
+                    array_values(array_filter(Demand::cases(), static fn (Demand $demand): bool => $demand->area() === $area)),
+                ),
+            ], Area::cases()),
             'props' => array_map(static fn (Prop $prop): array => ['id' => $prop->id, 'name' => $prop->name, 'standIns' => $prop->standIns], $craft->changeOvers->props()),
             'doses' => array_map(static fn (DoseUnit $unit): array => ['most' => $unit->most(), 'step' => $unit->step()], array_column(DoseUnit::cases(), null, 'value')),
             'seats' => array_map(static fn (SeatKind $kind): array => ['width' => $kind->width(), 'depth' => $kind->depth()], array_column(SeatKind::cases(), null, 'value')),

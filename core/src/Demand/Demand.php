@@ -149,6 +149,18 @@ enum Demand: string
         };
     }
 
+    public function area(): Area
+    {
+        return match ($this) {
+            self::Rounding, self::RoundingTurned, self::DeepFold, self::HeadLow, self::BellyPressure, self::Arch, self::TrunkTurn, self::TrunkLean, self::TwistPull => Area::Back,
+            self::NeckBack, self::NeckCircle, self::NeckTurn, self::HandOnHead, self::HeadDrawn, self::HeadPress, self::EyesClosed, self::EyesClosedMoving => Area::Head,
+            self::ArmUp, self::ArmsKeptUp, self::ArmBehind, self::ArmOpenTurned, self::ArmPulled, self::WristWeight, self::WristEnd, self::HandPulled, self::Grip => Area::Arms,
+            self::HipBend, self::ThighAcross, self::HipInward, self::HipBehind, self::FigureFour, self::LegsCrossed, self::KneeBend, self::KneeTwist, self::LongLever, self::HeelSlide, self::BareFeet, self::UnderFoot => Area::Legs,
+            self::HandsOff, self::LeanOutside, self::Standing, self::OneLeg, self::HeelRaise, self::LyingFlat, self::Prone, self::QuickChange => Area::Balance,
+            self::BreathPause, self::ForcedBreath, self::Press, self::SkinRub, self::SkinPat, self::SkinPress, self::TightStrap, self::Heat, self::Steps, self::Hold => Area::Work,
+        };
+    }
+
     /** Whether a measure is more than everybody does who just sits there. */
     public function isFelt(int $measure): bool
     {

@@ -1,16 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../../api/client';
-import { refresh, useLibrary } from '../../api/queries';
+import { refresh } from '../../api/queries';
 import type { OwnPrecautionsAnswer } from '../../api/types/answer-precautions';
 import { TextField } from '../../parts/Field';
+import { NeverChosen } from '../../parts/NeverChosen';
 import { Sheet } from '../../parts/Sheet';
 import { Trouble } from '../../parts/States';
 import { draftState, useFormDraft } from '../../parts/useFormDraft';
 
 /** Precautions of the teacher's own, in the form of the shipped ones: what to never, what to watch, and why. */
 export function OwnPrecautions({ onClose }: { onClose: () => void }) {
-    const library = useLibrary();
     const own = useQuery({
         queryKey: ['own-precautions'],
         queryFn: () => api.get<OwnPrecautionsAnswer>('precautions'),
@@ -93,28 +93,10 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                             placeholder="My own practice"
                         />
                     </div>
-                    <fieldset>
-                        <legend className="mb-1 font-semibold">Never with it</legend>
-                        <div className="flex flex-wrap gap-1.5">
-                            {library.data?.demands.map(({ demand, name }) => (
-                                <button
-                                    key={demand}
-                                    type="button"
-                                    aria-pressed={never.includes(demand)}
-                                    className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${never.includes(demand) ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
-                                    onClick={() =>
-                                        setNever(
-                                            never.includes(demand)
-                                                ? never.filter((one) => one !== demand)
-                                                : [...never, demand],
-                                        )
-                                    }
-                                >
-                                    {name}
-                                </button>
-                            ))}
-                        </div>
-                    </fieldset>
+                    <section aria-label="Never with it">
+                        <h3 className="mb-1 font-semibold">Never with it</h3>
+                        <NeverChosen never={never} onChange={setNever} />
+                    </section>
                     <div className="flex justify-end">
                         <button className="button button-main" disabled={busy}>
                             Add this precaution

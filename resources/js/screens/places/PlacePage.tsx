@@ -7,6 +7,7 @@ import type { PlaceRow } from '../../api/types/answer-places';
 import type { PlaceForm } from '../../api/types/place';
 import { useAutosave } from '../../parts/autosave';
 import { TextField } from '../../parts/Field';
+import { NeverChosen } from '../../parts/NeverChosen';
 import { Ask } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
@@ -135,30 +136,10 @@ function Place({ row }: { row: PlaceRow }) {
                         <p className="text-ink-soft">
                             What is never done here, whoever comes. Everyone is then offered something else.
                         </p>
-                        <div className="flex flex-wrap gap-1.5">
-                            {library.data?.demands.map(({ demand, name: words }) => {
-                                const never = (place.never ?? []) as string[];
-                                const on = never.includes(demand);
-                                return (
-                                    <button
-                                        key={demand}
-                                        aria-pressed={on}
-                                        className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
-                                        onClick={() =>
-                                            change((one) => ({
-                                                ...one,
-                                                never: (on
-                                                    ? never.filter((other) => other !== demand)
-                                                    : [...never, demand]) as PlaceForm['never'],
-                                            }))
-                                        }
-                                    >
-                                        {on ? 'Never: ' : ''}
-                                        {words}
-                                    </button>
-                                );
-                            })}
-                        </div>
+                        <NeverChosen
+                            never={(place.never ?? []) as string[]}
+                            onChange={(never) => change((one) => ({ ...one, never: never as PlaceForm['never'] }))}
+                        />
                     </TabPanel>
                 </TabPanels>
             </TabGroup>
