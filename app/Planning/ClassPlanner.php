@@ -11,6 +11,7 @@ use App\Models\SeatedClass;
 use App\Models\VersionChoice;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use KindChair\Body\Side;
 use KindChair\Demand\Demand;
 use KindChair\Figure\FigureKey;
 use KindChair\Fit\Choice;
@@ -21,7 +22,6 @@ use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
 use KindChair\Format\PlanReader;
 use KindChair\Format\PlanWriter;
-use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\People\Group;
 use KindChair\People\Participant;
@@ -202,12 +202,14 @@ final readonly class ClassPlanner
         return null;
     }
 
-    /** The figure that shows what someone does. */
-    public function figureOf(PersonVersion $version, Base $base): FigureKey
+    /** The figure that shows what someone does while a side is named, with the limbs that they have. */
+    public function figureOf(PersonVersion $version, Participant $person, Side $named = Side::Left): FigureKey
     {
-        return $version->movement === null || $version->variation === null
-            ? FigureKey::atRest($base)
-            : FigureKey::on($version->movement, $this->movement($version->movement)->variation($version->variation), $base);
+        $key = $version->movement === null || $version->variation === null
+            ? FigureKey::atRest($person->base)
+            : FigureKey::on($version->movement, $this->movement($version->movement)->variation($version->variation), $person->base);
+
+        return $key->doneOn($version->doneOn($named))->without($person->absentLimbs());
     }
 
     /**

@@ -60,6 +60,27 @@ final class SafetyTest extends AppTestCase
         $this->assertArrayNotHasKey('p1', $told('b'), 'there is nothing to remember of somebody without a precaution');
     }
 
+    public function testWhoHasOneLegIsDrawnWithOneAndDoesItWithThatOne(): void
+    {
+        $group = $this->teacher->groups()->create(['name' => 'One leg']);
+        $group->add(['id' => 'p9', 'name' => 'Fay', 'base' => 'wheelchair', 'age' => '70-79', 'precautions' => [['code' => 'amputation', 'side' => 'left']]]);
+        $plan = self::plan();
+        $plan['sections'][1]['entries'] = [self::entry('a', 'ankle-circles', 'heel', 4), self::entry('b', 'side-lean', 'arm', 4)];
+        $class = $this->seatedClass($this->teacher, $group, $plan);
+
+        $cells = array_column($this->answer($this->getJson("/api/classes/{$class->id}/matrix"), 'answer-matrix')['people'][0]['cells'], 'figure');
+        $this->assertStringEndsWith('/right/leg-left', $cells[1], 'the leg that is there works');
+        $this->assertStringEndsWith('/left/leg-left', $cells[2], 'a lean has its sides');
+
+        $led = (int) $this->postJson("/api/classes/{$class->id}/led")->json('id');
+        $lead = $this->answer($this->getJson("/api/led/$led/beats"), 'answer-lead');
+        $circles = array_column(array_column($lead['entries'], 'different', 'id')['a'], 'figures', 'person')['p9'];
+        foreach (['left', 'right'] as $named) {
+            $this->assertStringEndsWith('/left/leg-right', $circles[$named], 'seen from the front, whichever side is named');
+            $this->assertNotSame([], $lead['figures'][$circles[$named]]);
+        }
+    }
+
     public function testAnAuthorIsToldWhatAMovementAsksAndOfWhomNot(): void
     {
         $shipped = base_path('core/data/movements/side-lean.json');

@@ -104,7 +104,7 @@ final readonly class LeadResource
     {
         $movement = $this->planner->movement($entry->movement);
         $variation = $movement->variation($entry->variation);
-        $bases = array_column($group->people, 'base', 'id');
+        $people = array_column($group->people, null, 'id');
 
         return [
             'id' => $entry->id,
@@ -124,7 +124,7 @@ final readonly class LeadResource
                 fn (PersonVersion $version): array => [
                     'person' => $version->participant,
                     'mark' => $version->mark->value,
-                    'figures' => self::bothSides($this->planner->figureOf($version, $bases[$version->participant])),
+                    'figures' => $this->bothSides($version, $people[$version->participant]),
                     'does' => $version->brief,
                     'props' => array_map($this->planner->propName(...), $version->props),
                 ],
@@ -134,9 +134,12 @@ final readonly class LeadResource
     }
 
     /** @return array{left: string, right: string} the figure while their left or their right is worked, seen from the front */
-    private static function bothSides(FigureKey $key): array
+    private function bothSides(PersonVersion $version, Participant $person): array
     {
-        return ['left' => (string) $key->mirrored(), 'right' => (string) $key];
+        return array_map(
+            fn (Side $named): string => (string) $this->planner->figureOf($version, $person, $named)->mirrored(),
+            ['left' => Side::Left, 'right' => Side::Right],
+        );
     }
 
     /**

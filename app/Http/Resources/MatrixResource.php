@@ -54,7 +54,7 @@ final readonly class MatrixResource
                 'left' => $matrix->people[$person->id]['left'] / 10,
                 'right' => $matrix->people[$person->id]['right'] / 10,
                 'isBalanced' => $matrix->people[$person->id]['isBalanced'],
-                'cells' => array_map(static fn (string $entry): array => $cells->of($review->versions[$entry][$at], $person->base), array_keys($movements)),
+                'cells' => array_map(static fn (string $entry): array => $cells->of($review->versions[$entry][$at], $person), array_keys($movements)),
             ], $group->people, array_keys($group->people)),
             'entries' => $entries,
             'bring' => PackingList::of($review->versions, $this->planner->craft->changeOvers, $class->venue?->counted()),

@@ -11,7 +11,6 @@ use KindChair\Body\Zone;
 use KindChair\Figure\FigureKey;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
-use KindChair\Movement\Base;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Variation;
 use KindChair\People\Group;
@@ -152,7 +151,7 @@ final readonly class PlanResource
                 'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
                 'newer' => $this->newer($entry),
                 'props' => array_map(fn (string $id): string => $this->planner->propName($id), $this->props($entry, $versions)),
-                'versions' => array_map(fn (PersonVersion $version, Participant $person): array => $this->version($version, $person->base), $versions, $group->people),
+                'versions' => array_map(fn (PersonVersion $version, Participant $person): array => $this->version($version, $person), $versions, $group->people),
                 'counts' => array_map(
                     static fn (Mark $mark): int => count(array_filter($versions, static fn (PersonVersion $version): bool => $version->mark === $mark)),
                     array_combine(array_column(Mark::cases(), 'value'), Mark::cases()),
@@ -205,13 +204,13 @@ final readonly class PlanResource
     }
 
     /** @return array<string, mixed> */
-    private function version(PersonVersion $version, Base $base): array
+    private function version(PersonVersion $version, Participant $person): array
     {
         return [
             'person' => $version->participant,
             'movement' => $version->movement,
             'watch' => $version->watch,
-            ...(new VersionResource($this->planner))->of($version, $base),
+            ...(new VersionResource($this->planner))->of($version, $person),
         ];
     }
 

@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Planning\ClassPlanner;
 use KindChair\Fit\PersonVersion;
-use KindChair\Movement\Base;
+use KindChair\People\Participant;
 
 /** What one person does in one movement, and why: the same wherever it is told. */
 final readonly class VersionResource
@@ -16,14 +16,14 @@ final readonly class VersionResource
     }
 
     /** @return array<string, mixed> */
-    public function of(PersonVersion $version, Base $base): array
+    public function of(PersonVersion $version, Participant $person): array
     {
         return [
             'mark' => $version->mark->value,
             'variation' => $version->variation,
             'does' => $version->does,
             'why' => $version->why,
-            'figure' => (string) $this->planner->figureOf($version, $base),
+            'figure' => (string) $this->planner->figureOf($version, $person),
             'zone' => $version->movement === null ? null : $this->planner->movement($version->movement)->mainRegion()?->zone()->value,
             'isChosen' => $version->isChosen,
         ];

@@ -33,14 +33,16 @@ final readonly class BodyDrawing
 
     /**
      * @param list<string> $moving parts that take the region's colour
+     * @param list<string> $absent limbs that are not there, such as "leg-left"
      */
-    private function __construct(private View $view, private Side $near, private array $moving)
+    private function __construct(private View $view, private Side $near, private array $moving, private array $absent = [])
     {
     }
 
-    public static function of(Movement $movement, View $view, Side $side): self
+    /** @param list<string> $absent limbs that are not there */
+    public static function of(Movement $movement, View $view, Side $side, array $absent = []): self
     {
-        return new self($view, $view === View::Side ? $side : Side::Right, self::movingParts($movement, $side));
+        return new self($view, $view === View::Side ? $side : Side::Right, self::movingParts($movement, $side), $absent);
     }
 
     /**
@@ -51,9 +53,23 @@ final readonly class BodyDrawing
         return new self($view, $view === View::Side ? $side : Side::Right, $moving);
     }
 
-    public static function atRest(View $view): self
+    /** @param list<string> $absent limbs that are not there */
+    public static function atRest(View $view, array $absent = []): self
     {
-        return new self($view, Side::Left, []);
+        return new self($view, Side::Left, [], $absent);
+    }
+
+    /** Whether what moves on a side is not there: then nothing shows a way. */
+    public function isMissing(Side $side): bool
+    {
+        foreach ([self::ARM, self::LEG] as $parts) {
+            $moving = array_filter(array_keys($parts), fn (string $part): bool => in_array("$part-$side->value", $this->moving, true));
+            if ($moving !== [] && !$this->has($parts, $side)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -122,7 +138,7 @@ final readonly class BodyDrawing
         }
         foreach (Side::cases() as $side) {
             foreach ([self::ARM, self::LEG] as $parts) {
-                foreach ($parts as [$from, $to, $width]) {
+                foreach ($this->has($parts, $side) ? $parts : [] as [$from, $to, $width]) {
                     $shadows[] = self::shadowOf(["$from-$side->value", "$to-$side->value"], $width - 1, $start, $end, $project);
                 }
             }
@@ -182,8 +198,11 @@ final readonly class BodyDrawing
     private function limb(Closure $flat, Side $side, array $parts, string $otherwise): array
     {
         $lines = [];
-        foreach ($parts as $part => [$from, $to, $width]) {
-            $points = [...$flat("$from-$side->value"), ...$flat("$to-$side->value")];
+        foreach ($this->has($parts, $side) ? $parts : array_slice($parts, 0, 1) as $part => [$from, $to, $width]) {
+            [$x, $y] = $flat("$from-$side->value");
+            $end = $flat("$to-$side->value");
+            // Where a limb ends is not known: half of its upper part is drawn.
+            $points = [$x, $y, ...($this->has($parts, $side) ? $end : [($x + $end[0]) / 2, ($y + $end[1]) / 2])];
             $lines[] = $this->line("$part-$side->value", $otherwise, $points, $width);
         }
 
@@ -199,6 +218,12 @@ final readonly class BodyDrawing
     private static function halo(array $limb): array
     {
         return array_map(static fn (Shape $shape): Shape => new Shape('line', 'halo', $shape->points, $shape->width + 2.8), $limb);
+    }
+
+    /** @param array<string, array{string, string, float}> $parts */
+    private function has(array $parts, Side $side): bool
+    {
+        return !in_array(($parts === self::ARM ? 'arm' : 'leg') . "-$side->value", $this->absent, true);
     }
 
     /** @return list<string> */

@@ -25,15 +25,19 @@ final readonly class Figure
     {
     }
 
-    /** The furthest shape of a variation, on one side. */
-    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false): self
+    /**
+     * The furthest shape of a variation, on one side.
+     *
+     * @param list<string> $absent limbs that are not there, such as "leg-left"
+     */
+    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false, array $absent = []): self
     {
         $scene = Scene::of($movement, $variation, $base, $side, $withArms);
-        $body = BodyDrawing::of($movement, $scene->view, $side);
+        $body = BodyDrawing::of($movement, $scene->view, $side, $absent);
         [$start, $end] = $scene->startAndEnd();
         $moved = Skeleton::of($end, $scene->seat);
         $shadow = $start === null ? [] : $body->shadow(Skeleton::of($start, $scene->seat), $moved, $scene->projection());
-        $arrows = Arrow::of($movement, $scene, $start ?? $scene->rest(), $end, $moved, $side);
+        $arrows = $body->isMissing($side) ? [] : Arrow::of($movement, $scene, $start ?? $scene->rest(), $end, $moved, $side);
 
         return new self([
             ...Furniture::of($scene->seat, $scene->view),
@@ -43,8 +47,12 @@ final readonly class Figure
         ]);
     }
 
-    /** Someone sitting still. */
-    public static function atRest(Base $base): self
+    /**
+     * Someone sitting still.
+     *
+     * @param list<string> $absent limbs that are not there
+     */
+    public static function atRest(Base $base, array $absent = []): self
     {
         $seat = DrawnSeat::of($base, $base === Base::Standing ? Position::Standing : Position::Upright);
         $view = $seat === DrawnSeat::Chair ? View::Front : View::Side;
@@ -52,7 +60,7 @@ final readonly class Figure
 
         return new self([
             ...Furniture::of($seat, $view),
-            ...BodyDrawing::atRest($view)->shapes($skeleton, Scene::project($view, $seat)),
+            ...BodyDrawing::atRest($view, $absent)->shapes($skeleton, Scene::project($view, $seat)),
         ]);
     }
 

@@ -10,14 +10,20 @@ use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Variation;
 use Stringable;
 
-/** Names one figure of a library: "movement/variation/base/side", or "rest/base" for someone sitting still. */
+/**
+ * Names one figure of a library: "movement/variation/base/side", or "rest/base" for someone sitting still. Limbs that are
+ * not there follow: "side-lean/arm/chair/left/leg-left+arm-left".
+ */
 final readonly class FigureKey implements Stringable
 {
     /** The chair with arms, where a base is asked for. */
     public const ARMCHAIR = 'armchair';
     private const REST = 'rest';
 
-    private function __construct(private ?string $movement, private string $variation, private string $base, private Side $side)
+    private const LIMB = '/^(arm|leg)-(left|right)$/';
+
+    /** @param list<string> $absent */
+    private function __construct(private ?string $movement, private string $variation, private string $base, private Side $side, private array $absent = [])
     {
     }
 
@@ -45,27 +51,42 @@ final readonly class FigureKey implements Stringable
 
     public function inArmchair(): self
     {
-        return new self($this->movement, $this->variation, self::ARMCHAIR, $this->side);
+        return new self($this->movement, $this->variation, self::ARMCHAIR, $this->side, $this->absent);
+    }
+
+    public function doneOn(Side $side): self
+    {
+        return new self($this->movement, $this->variation, $this->base, $side, $this->absent);
+    }
+
+    /** @param list<string> $absent limbs that are not there, such as "leg-left" */
+    public function without(array $absent): self
+    {
+        return new self($this->movement, $this->variation, $this->base, $this->side, $absent);
     }
 
     /** The same done to the other side, which is how people see themselves who face the teacher. */
     public function mirrored(): self
     {
-        return new self($this->movement, $this->variation, $this->base, $this->side->other());
+        $absent = array_map(static fn (string $limb): string => strtr($limb, ['left' => 'right', 'right' => 'left']), $this->absent);
+
+        return new self($this->movement, $this->variation, $this->base, $this->side->other(), $absent);
     }
 
     /** What a key names; null when it names nothing that can be drawn. */
     public static function parse(string $key): ?self
     {
-        [$movement, $variation, $base, $side] = [...explode('/', $key), '', '', ''];
+        [$movement, $variation, $base, $side, $absent] = [...explode('/', $key), '', '', '', ''];
         if ($movement === self::REST) {
-            $base = Base::tryFrom($variation);
-
-            return $base === null ? null : self::atRest($base);
+            [$base, $side, $absent] = [$variation, Side::Left->value, $base];
         }
         $side = Side::tryFrom($side);
+        $limbs = $absent === '' ? [] : explode('+', $absent);
+        if ($side === null || preg_grep(self::LIMB, $limbs) !== $limbs || $base !== self::ARMCHAIR && Base::tryFrom($base) === null) {
+            return null;
+        }
 
-        return $side === null || $base !== self::ARMCHAIR && Base::tryFrom($base) === null ? null : new self($movement, $variation, $base, $side);
+        return $movement === self::REST ? self::atRest(Base::tryFrom($base) ?? Base::Chair)->without($limbs) : new self($movement, $variation, $base, $side, $limbs);
     }
 
     /** The figure as this library has it; null when it has it not. */
@@ -73,18 +94,20 @@ final readonly class FigureKey implements Stringable
     {
         $base = Base::tryFrom($this->base) ?? Base::Chair;
         if ($this->movement === null) {
-            return Figure::atRest($base);
+            return Figure::atRest($base, $this->absent);
         }
         if (!$library->has($this->movement) || !$library->get($this->movement)->hasVariation($this->variation)) {
             return null;
         }
         $movement = $library->get($this->movement);
 
-        return Figure::of($movement, $movement->variation($this->variation), $base, $this->side, $this->base === self::ARMCHAIR);
+        return Figure::of($movement, $movement->variation($this->variation), $base, $this->side, $this->base === self::ARMCHAIR, $this->absent);
     }
 
     public function __toString(): string
     {
-        return $this->movement === null ? self::REST . "/$this->base" : "$this->movement/$this->variation/$this->base/{$this->side->value}";
+        $absent = $this->absent === [] ? '' : '/' . implode('+', $this->absent);
+
+        return ($this->movement === null ? self::REST . "/$this->base" : "$this->movement/$this->variation/$this->base/{$this->side->value}") . $absent;
     }
 }

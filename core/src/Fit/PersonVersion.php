@@ -71,10 +71,16 @@ final readonly class PersonVersion
         );
     }
 
+    /** The side that they work when one is named. */
+    public function doneOn(Side $named): Side
+    {
+        return ($this->sides[$named->value] ?? null) === WeakLimbDoes::AbleSide ? $named->other() : $named;
+    }
+
     /** The side named when they work: the right one when the right does it both times. */
     public function namedSide(): Side
     {
-        return ($this->sides[Side::Left->value] ?? null) === WeakLimbDoes::AbleSide ? Side::Right : Side::Left;
+        return $this->doneOn(Side::Left);
     }
 
     /** A rung as this person does it: held to their range, with a weak limb at rest. */

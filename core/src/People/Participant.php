@@ -60,6 +60,14 @@ final readonly class Participant
         $this->limitsByAction = $limitsByAction;
     }
 
+    /** @return list<string> limbs that are not there, such as "leg-left" */
+    public function absentLimbs(): array
+    {
+        $absent = array_filter($this->weakLimbs, static fn (WeakLimb $weak): bool => $weak->does === WeakLimbDoes::Absent);
+
+        return array_values(array_unique(array_map(static fn (WeakLimb $weak): string => "{$weak->limb->value}-{$weak->side->value}", $absent)));
+    }
+
     /**
      * How far this person may comfortably go: their own measured range first, then the age default,
      * held to every angle limit of their precautions. Of several ranges noted for the same way the gentlest counts,

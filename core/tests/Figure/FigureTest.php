@@ -8,6 +8,7 @@ use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Figure;
+use KindChair\Figure\FigureKey;
 use KindChair\Figure\Motion;
 use KindChair\Figure\Pose;
 use KindChair\Figure\Shape;
@@ -151,6 +152,41 @@ final class FigureTest extends TestCase
             }
         }
         self::assertSame([], $wrong);
+    }
+
+    public function testALimbThatIsNotThereIsLeftOut(): void
+    {
+        $parts = static fn (Figure $figure, string ...$roles): int => count(array_filter($figure->shapes, static fn (Shape $shape): bool => in_array($shape->role, $roles, true)));
+        $ways = static fn (Figure $figure): int => count(array_filter($figure->shapes, static fn (Shape $shape): bool => str_starts_with($shape->kind, 'arrow')));
+        $library = Make::craft()->library;
+        foreach (['leg' => 'ankle-circles', 'arm' => 'wrist-circles'] as $limb => $id) {
+            $movement = $library->get($id);
+            $usual = $movement->variation($movement->usualVariation);
+            foreach (Side::cases() as $side) {
+                $draw = static fn (string ...$absent): Figure => Figure::of($movement, $usual, Base::Chair, $side, false, array_values($absent));
+                $whole = $draw();
+                $other = $draw("$limb-{$side->other()->value}");
+                $worked = $draw("$limb-$side->value");
+                self::assertSame($parts($whole, 'body', 'far', 'moving') - 2, $parts($other, 'body', 'far', 'moving'), 'the upper part is left of three');
+                self::assertSame($ways($whole), $ways($other));
+                self::assertGreaterThan(0, $ways($whole));
+                self::assertSame(0, $ways($worked), "nothing shows the way of a $limb that is not there");
+            }
+        }
+        self::assertCount(count(Figure::atRest(Base::Bed)->shapes) - 4, Figure::atRest(Base::Bed, ['leg-left'])->shapes, 'two parts, and the paper round them');
+    }
+
+    public function testAKeyNamesTheLimbsThatAreNotThereAndTurnsThemWithTheBody(): void
+    {
+        $library = Make::craft()->library;
+        $key = FigureKey::of('side-lean', 'arm', Base::Chair)->without(['leg-left', 'arm-right']);
+
+        self::assertSame('side-lean/arm/chair/left/leg-left+arm-right', (string) $key);
+        self::assertSame('side-lean/arm/chair/right/leg-right+arm-left', (string) $key->mirrored());
+        foreach ([$key, FigureKey::atRest(Base::Bed)->without(['leg-right']), FigureKey::atRest(Base::Chair)] as $one) {
+            self::assertEquals($one->draw($library), FigureKey::parse((string) $one)?->draw($library));
+        }
+        self::assertNull(FigureKey::parse('side-lean/arm/chair/left/tail-left'));
     }
 
     public function testEachBaseIsDrawnOnItsOwnFurniture(): void

@@ -29,8 +29,8 @@ final class ParticipantController
                 'name' => $planner->movement($entry->movement)->name(),
                 'does' => $version->does === 'As planned' ? ($variation->name ?? '') : $version->does,
                 'figure' => $movement === null || $done === null
-                    ? Figure::atRest($person->base)
-                    : Figure::of($movement, $done, $done->allows($person->base) ? $person->base : $done->mainBase(), $version->namedSide()),
+                    ? Figure::atRest($person->base, $person->absentLimbs())
+                    : Figure::of($movement, $done, $done->allows($person->base) ? $person->base : $done->mainBase(), $version->namedSide(), absent: $person->absentLimbs()),
                 'zone' => $movement?->mainRegion()?->zone()->value ?? 'none',
             ];
         }, $plan->entries());

@@ -7,6 +7,7 @@ namespace KindChair\Fit\Checks;
 use KindChair\Fit\Check;
 use KindChair\Fit\Offer;
 use KindChair\Fit\Verdict;
+use KindChair\Movement\JointAngle;
 use KindChair\Movement\Movement;
 use KindChair\People\WeakLimb;
 use KindChair\People\WeakLimbDoes;
@@ -37,11 +38,23 @@ final readonly class LimbsAble implements Check
             foreach ($person->weakLimbs as $weak) {
                 $why[] = $isAble && $weak->side === $named
                     ? self::says($weak, "the {$named->other()->value} does it both times.")
-                    : ($isAble ? null : self::told($weak, $offer));
+                    : ($isAble || !self::moves($weak, $all) ? null : self::told($weak, $offer));
             }
         }
 
         return new Verdict(array_values(array_unique($refusals)), why: array_values(array_unique(array_filter($why))));
+    }
+
+    /** @param list<JointAngle> $angles */
+    private static function moves(WeakLimb $weak, array $angles): bool
+    {
+        foreach ($angles as $angle) {
+            if ($angle->limb === $weak->limb && $angle->side === $weak->side && $angle->degrees > 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function told(WeakLimb $weak, Offer $offer): ?string

@@ -62,7 +62,7 @@ export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | un
                                 </span>
                                 <span className="block text-[15px]">{version.does}</span>
                                 <span className="block text-[14px] text-ink-soft">
-                                    {[...version.why, ...version.watch].slice(0, 2).join(' ')}
+                                    {[...version.why, ...version.watch].join(' ')}
                                 </span>
                             </span>
                         </li>
