@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -20,6 +21,7 @@ use Illuminate\Support\Facades\DB;
  * @property array<string, mixed>|null $draft
  * @property Carbon|null $removed_at
  * @property-read Collection<int, OwnMovementVersion> $versions
+ * @property-read User $user
  */
 final class OwnMovement extends Model
 {
@@ -37,6 +39,12 @@ final class OwnMovement extends Model
     public function versions(): HasMany
     {
         return $this->hasMany(OwnMovementVersion::class)->orderBy('number');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** How a class names one version of this movement. */

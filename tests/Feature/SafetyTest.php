@@ -81,6 +81,19 @@ final class SafetyTest extends AppTestCase
         }
     }
 
+    public function testAMovementTellsByNameWhomItIsNotFor(): void
+    {
+        $other = $this->teacher('someone@kind-chair.example');
+        $this->people($other);
+        $asks = static fn (array $asks): array => array_column($asks, 'people', 'demand')['figure-four'];
+        $page = $this->answer($this->getJson('/api/movements/figure-four'), 'answer-movement');
+        $rung = array_column($page['variations'], null, 'id')[$page['usual']];
+        $this->assertSame(['Ben'], $asks($rung['asks']), 'a new hip, and nobody of another teacher');
+
+        $own = $this->answer($this->postJson('/api/own', ['after' => 'figure-four'])->assertCreated(), 'answer-own');
+        $this->assertSame(['Ben'], $asks($own['asks'][$page['usual']]));
+    }
+
     public function testAnAuthorIsToldWhatAMovementAsksAndOfWhomNot(): void
     {
         $shipped = base_path('core/data/movements/side-lean.json');

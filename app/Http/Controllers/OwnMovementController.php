@@ -11,6 +11,7 @@ use App\Http\Resources\DemandResource;
 use App\Library\OwnMovements;
 use App\Models\OwnMovement;
 use App\Models\User;
+use App\Planning\TeachersPeople;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -111,8 +112,9 @@ final class OwnMovementController
         $asks = [];
         $movement = $this->ownMovements->draft($document);
         if ($movement !== null) {
+            $people = (new TeachersPeople($this->craft))->of($own->user);
             foreach ($movement->variations as $variation) {
-                $asks[$variation->id] = DemandResource::of($this->craft, $movement, $variation);
+                $asks[$variation->id] = DemandResource::of($this->craft, $movement, $variation, $people);
             }
         }
 

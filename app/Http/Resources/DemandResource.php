@@ -11,13 +11,18 @@ use KindChair\Demand\Unit;
 use KindChair\Format\Craft;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Variation;
+use KindChair\People\NotedPrecaution;
+use KindChair\People\Participant;
 use KindChair\People\Precaution;
 
 /** What a rung asks of a body, and whom that concerns (schema/answer-movement.schema.json, ask). */
 final readonly class DemandResource
 {
-    /** @return list<array{demand: string, name: string, measure: string, notFor: list<string>, heldFor: list<string>}> */
-    public static function of(Craft $craft, Movement $movement, Variation $variation): array
+    /**
+     * @param list<Participant> $people who are told by name where it is not for them
+     * @return list<array{demand: string, name: string, measure: string, notFor: list<string>, heldFor: list<string>, people: list<string>}>
+     */
+    public static function of(Craft $craft, Movement $movement, Variation $variation, array $people = []): array
     {
         $largest = [];
         foreach ($craft->demands->of($movement, $variation, $variation->mainBase()) as $ask) {
@@ -41,7 +46,16 @@ final readonly class DemandResource
                 array_filter($precautions, static fn (Precaution $precaution): bool => $precaution->refuses($ask)),
             )),
             'heldFor' => array_values(array_filter(array_map(static fn (Precaution $precaution): ?string => self::held($precaution, $ask, $craft->ranges), $precautions))),
+            'people' => array_values(array_unique(array_map(
+                static fn (Participant $person): string => $person->name,
+                array_filter($people, static fn (Participant $person): bool => self::isNotFor($person, $ask)),
+            ))),
         ], $largest));
+    }
+
+    private static function isNotFor(Participant $person, Ask $ask): bool
+    {
+        return array_filter($person->precautions, static fn (NotedPrecaution $noted): bool => $noted->precaution->refuses($ask)) !== [];
     }
 
     /** How a precaution holds a demand that it does not refuse: to an angle, or for so many seconds. */

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Library\FigureBook;
 use App\Library\MovementFinder;
 use App\Models\User;
+use App\Planning\TeachersPeople;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Figure\FigureKey;
@@ -18,6 +19,7 @@ use KindChair\Movement\Movement;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
+use KindChair\People\Participant;
 use KindChair\People\Precaution;
 
 /** A movement on its page, with its figures (schema/answer-movement.schema.json). */
@@ -31,6 +33,7 @@ final readonly class MovementResource
     public function of(Movement $movement, User $teacher): array
     {
         $own = str_contains($movement->id, '@') ? $teacher->ownMovements()->where('key', strtok($movement->id, '@'))->first() : null;
+        $people = (new TeachersPeople($this->craft))->of($teacher);
 
         return [
             'id' => $movement->id,
@@ -56,7 +59,7 @@ final readonly class MovementResource
                 'breath' => $step->breath->value,
                 'cue' => self::cue($step->cue, $movement),
             ], $movement->steps),
-            'variations' => array_map(fn (Variation $variation): array => $this->variation($movement, $variation), $movement->variations),
+            'variations' => array_map(fn (Variation $variation): array => $this->variation($movement, $variation, $people), $movement->variations),
             'oneLimb' => (object) $movement->oneLimb,
             'rest' => $movement->restWords,
             'breathReason' => $movement->breathReason,
@@ -121,8 +124,11 @@ final readonly class MovementResource
         return ['first' => $say(true), 'short' => $say(false)];
     }
 
-    /** @return array<string, mixed> */
-    private function variation(Movement $movement, Variation $variation): array
+    /**
+     * @param list<Participant> $people
+     * @return array<string, mixed>
+     */
+    private function variation(Movement $movement, Variation $variation, array $people): array
     {
         $cues = [];
         foreach ($movement->steps as $step) {
@@ -140,7 +146,7 @@ final readonly class MovementResource
             'forBase' => (object) $variation->forBase,
             'cues' => $cues,
             'props' => array_map(fn (string $id): string => $this->craft->changeOvers->prop($id)->name ?? $id, $variation->props),
-            'asks' => DemandResource::of($this->craft, $movement, $variation),
+            'asks' => DemandResource::of($this->craft, $movement, $variation, $people),
             'notFor' => array_values(array_map(static fn (Precaution $precaution): array => [
                 'name' => $precaution->name,
                 'why' => $precaution->why,

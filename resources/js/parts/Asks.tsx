@@ -13,6 +13,11 @@ export function Asks({ asks }: { asks: RungAsk[] }) {
                         {ask.name.charAt(0).toUpperCase() + ask.name.slice(1)}
                         {ask.measure && <span className="text-ink-soft"> {ask.measure}</span>}
                     </span>
+                    {ask.people.length > 0 && (
+                        <strong className="rounded bg-butter px-1.5 text-[15px]">
+                            not for {ask.people.join(', ')}
+                        </strong>
+                    )}
                     {ask.notFor.length > 0 && (
                         <span className="rounded bg-butter px-1.5 text-[15px]">not for: {ask.notFor.join(', ')}</span>
                     )}
