@@ -19,7 +19,7 @@ export function Asks({ asks }: { asks: RungAsk[] }) {
                         </strong>
                     )}
                     {ask.notFor.length > 0 && (
-                        <span className="rounded bg-butter px-1.5 text-[15px]">not for: {ask.notFor.join(', ')}</span>
+                        <span className="rounded bg-butter px-1.5 text-[15px]">not for: {ask.notFor.join('; ')}</span>
                     )}
                     {ask.heldFor.length > 0 && (
                         <span className="rounded bg-channel px-1.5 text-[15px]">
