@@ -262,4 +262,19 @@ final class ChooserTest extends TestCase
         self::assertSame(['Arms low.'], $this->choose($person, self::ladder())->watch);
         self::assertSame(['Face them.'], $person->reminders(), 'what holds for a whole class is told before it');
     }
+
+    public function testOfTwoWeakLimbsOnlyTheOneThatMovesIsTold(): void
+    {
+        $both = Make::person('a', more: ['weakLimbs' => [new WeakLimb(Limb::Arm, Side::Left, WeakLimbDoes::Assisted), new WeakLimb(Limb::Leg, Side::Left, WeakLimbDoes::Assisted)]]);
+
+        self::assertSame(['The left arm is weak; the other hand carries it.'], $this->choose($both, self::ladder())->why);
+    }
+
+    public function testTwoWeakArmsDoNotHelpEachOther(): void
+    {
+        $arms = array_map(static fn (Side $side): WeakLimb => new WeakLimb(Limb::Arm, $side, WeakLimbDoes::Assisted), Side::cases());
+        $version = $this->choose(Make::person('a', more: ['weakLimbs' => $arms]), self::ladder());
+
+        self::assertNotContains(WeakLimbDoes::Assisted, $version->sides);
+    }
 }
