@@ -42,8 +42,8 @@ final class EverydayTest extends BrowserTestCase
         $this->press('Edda M.');
         $this->browser->executeScript('document.querySelector("summary").click()');
         $this->press('Note a weak side');
-        $this->browser->executeScript('[...document.querySelectorAll("summary")].find(s => s.textContent.includes("on a figure")).click(); document.querySelector("[aria-label=Joint]").focus()');
-        $this->keys('Shoulder, right');
+        $this->browser->executeScript('[...document.querySelectorAll("summary")].find(s => s.textContent.includes("on a figure")).click()');
+        $this->choose('Joint', 'Shoulder, right');
         $this->see('arm forward and up');
         $this->see('usual at this age to 160°');
         $this->browser->findElement(WebDriverBy::xpath('//label[contains(., "arm forward and up")]/following-sibling::input'))->sendKeys(array_fill(0, 20, WebDriverKeys::ARROW_RIGHT));

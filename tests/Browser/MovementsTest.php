@@ -48,8 +48,7 @@ final class MovementsTest extends BrowserTestCase
         $this->see('Nothing to settle. It can be kept and used.');
         $this->retype($this->field('Name, in plain words'), 'Lean like a reed');
         // The other arm goes up, by keyboard: what it asks of people is worked out from the shape.
-        $this->browser->executeScript('const s = document.querySelector("[aria-label=Joint]"); s.focus();');
-        $this->keys('Shoulder, right');
+        $this->choose('Joint', 'Shoulder, right');
         $this->see('arm out and up');
         $slider = $this->browser->findElement(WebDriverBy::xpath('//label[contains(., "arm out and up")]/following-sibling::input'));
         $slider->sendKeys(array_fill(0, 25, WebDriverKeys::ARROW_RIGHT));

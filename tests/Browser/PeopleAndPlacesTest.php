@@ -48,8 +48,7 @@ final class PeopleAndPlacesTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->text(), "\nSaved"), 'saved');
         $this->press('Chair fit');
         $this->see('What');
-        $this->browser->executeScript('document.querySelector("[aria-label=Person]").focus()');
-        $this->keys('Agnes');
+        $this->choose('Person', 'Agnes');
         $this->see('Raise both feet by 60 mm');
         $this->assertAccessible('chair fit');
         self::assertSame([], $this->console());
@@ -69,8 +68,7 @@ final class PeopleAndPlacesTest extends BrowserTestCase
         $this->press('Dov L., Ankle on the other shin: adapted, Knee falls out, foot down');
         $this->see('Choose otherwise');
         $this->field('Why')->sendKeys('He asked to rest here');
-        $this->browser->executeScript('document.querySelector("[aria-label=Version]").focus()');
-        $this->keys('Rests');
+        $this->choose('Version', 'Rests');
         $this->press('Choose this');
         $this->see('Dov L., Ankle on the other shin: rests: He asked to rest here');
         $this->press('Dov L., Ankle on the other shin: rests, Feet flat: press one sole, then the other, your choice');

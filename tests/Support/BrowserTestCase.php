@@ -11,6 +11,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -161,6 +162,14 @@ abstract class BrowserTestCase extends TestCase
     {
         $field->click();
         $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $words]);
+    }
+
+    /** Chooses in a list. Letters typed into one count as a word only while they come quickly, which they do not on a busy machine. */
+    protected function choose(string $label, string $option): void
+    {
+        $list = $this->find("select[aria-label=\"$label\"]");
+        $this->until(fn (): bool => str_contains($list->getText(), $option), "\"$option\" in the list \"$label\"");
+        (new WebDriverSelect($list))->selectByVisiblePartialText($option);
     }
 
     protected function keys(string ...$keys): void
