@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Demand;
 
 use KindChair\Breath\Breath;
+use KindChair\Movement\BodyNote;
 use KindChair\Movement\Effort;
 use KindChair\Movement\MovementKind;
 use KindChair\Movement\Phase;
@@ -27,6 +28,7 @@ final readonly class WorkDemands implements Finder
         yield $movement->kind === MovementKind::Strength || $shape->body->effort !== [] ? new Ask(Demand::Heat, 1, null, $cycle) : null;
         yield $isStill && $movement->kind === MovementKind::Hold ? new Ask(Demand::Hold, 1, null, $cycle) : null;
         yield $movement->cuesPause(Breath::HoldFull) || $movement->cuesPause(Breath::HoldEmpty) ? $this->pauses($shape) : null;
+        yield $shape->body->has(BodyNote::BreathForced) ? $shape->there(Demand::ForcedBreath) : null;
         foreach ($shape->body->touch as $touch) {
             yield $shape->there(match ($touch->does) {
                 TouchKind::Rub => Demand::SkinRub,

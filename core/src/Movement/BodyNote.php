@@ -20,4 +20,5 @@ enum BodyNote: string
     case HeelsRaised = 'heels-raised';
     case HeadWeighted = 'head-weighted';
     case StrapOnFoot = 'strap-on-foot';
+    case BreathForced = 'breath-forced';
 }

@@ -12,6 +12,7 @@ use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
+use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -115,6 +116,7 @@ final class DemandTest extends TestCase
         yield 'closed eyes' => ['eyes-closed', ['also' => ['eyes-closed']], Base::Chair];
         yield 'a sliding heel' => ['heel-slide:left', ['also' => ['heel-slides']], Base::Bed];
         yield 'a strap' => ['tight-strap:left', ['also' => ['strap-on-foot']], Base::Chair];
+        yield 'a forced breath' => ['forced-breath', ['also' => ['breath-forced']], Base::Chair];
         yield 'a pressed belly' => ['belly-pressure', ['also' => ['belly-pressed']], Base::Chair];
     }
 
@@ -124,6 +126,23 @@ final class DemandTest extends TestCase
     {
         self::assertArrayNotHasKey($ask, self::asks(self::movement(), $base));
         self::assertArrayHasKey($ask, self::asks(self::movement(rung: ['body' => $body]), $base));
+    }
+
+    public function testThereIsNoDemandThatNothingCanAsk(): void
+    {
+        $asked = array_map(static fn (array $told): string => strtok($told[0], ':') ?: '', [...array_values(iterator_to_array(self::told())), ...array_values(iterator_to_array(self::thresholds()))]);
+        $asked[] = self::asks(self::movement(['work' => ['hip-inward' => 10]]))['hip-inward:left']->demand->value;
+        $asked[] = self::asks(self::movement(['mid' => ['neck-flexion' => 1]], ['body' => ['also' => ['eyes-closed']]]))['eyes-closed-moving']->demand->value;
+        $library = Make::craft()->library;
+        foreach ($library->ids() as $id) {
+            foreach ($library->get($id)->variations as $rung) {
+                foreach ($rung->bases as $base) {
+                    array_push($asked, ...array_map(static fn (Ask $ask): string => $ask->demand->value, Make::craft()->demands->of($library->get($id), $rung, $base)));
+                }
+            }
+        }
+
+        self::assertSame([], array_values(array_diff(array_column(Demand::cases(), 'value'), $asked)));
     }
 
     public function testAHeelSlidesOnlyOnASheetAndClosedEyesMatterMoreWhenTheHeadMoves(): void

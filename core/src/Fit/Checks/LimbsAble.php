@@ -26,7 +26,7 @@ final readonly class LimbsAble implements Check
         foreach ($offer->asks as $ask) {
             $limb = $ask->demand->limb();
             if ($ask->demand->isCarrying() && $limb !== null && $ask->side !== null && $person->weak($limb, $ask->side) !== null) {
-                $refusals[] = "The {$ask->side->value} {$limb->value} carries nothing and is not drawn.";
+                $refusals[] = "The {$ask->side->value} {$limb->value} carries nothing, and nobody pulls on it.";
             }
         }
         foreach ($offer->named as $named) {
