@@ -95,7 +95,7 @@ final readonly class OwnMovements
     {
         $this->schemas->check('movement', self::withObjects($document));
 
-        return MovementReader::read(Node::root($document));
+        return MovementReader::read(Node::root($document), $this->craft->ranges);
     }
 
     /**

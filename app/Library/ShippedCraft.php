@@ -59,7 +59,7 @@ final class ShippedCraft
         );
         $packed = ['craft' => serialize($craft), 'regions' => [], 'movements' => [], 'asks' => []];
         foreach (glob("$data/movements/*.json") ?: [] as $source) {
-            $movement = MovementReader::read(Node::root(self::decoded($source)));
+            $movement = MovementReader::read(Node::root(self::decoded($source)), $craft->ranges);
             $packed['regions'][$movement->id] = $movement->mainRegion()?->value;
             $packed['movements'][$movement->id] = serialize($movement);
             $packed['asks'][$movement->id] = serialize(DemandBook::all($movement));

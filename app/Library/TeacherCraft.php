@@ -9,6 +9,7 @@ use App\Models\OwnPrecaution;
 use App\Models\User;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use KindChair\Body\RangeTable;
 use KindChair\Format\Craft;
 use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
@@ -41,14 +42,15 @@ final class TeacherCraft
     public function for(User $teacher): Craft
     {
         $readers = $hidden = [];
+        $craft = $this->shipped();
+        $ranges = $craft->ranges;
         foreach ($this->versions($teacher) as $version) {
             $id = "$version->key@$version->number";
-            $readers[$id] = static fn (): Movement => self::read($teacher, $id, (int) $version->id);
+            $readers[$id] = static fn (): Movement => self::read($teacher, $id, (int) $version->id, $ranges);
             if ($version->number < $version->newest || $version->removed_at !== null) {
                 $hidden[] = $id;
             }
         }
-        $craft = $this->shipped();
         $own = $teacher->ownPrecautions()->orderBy('id')->get();
         if ($own->isNotEmpty()) {
             $craft = $craft->withPrecautions(array_values($own->map(static fn (OwnPrecaution $one): Precaution => Craft::precaution(Node::root($one->document)))->all()));
@@ -78,7 +80,7 @@ final class TeacherCraft
         foreach ($documents as $at => $document) {
             $id = $document['id'] ?? null;
             if (is_string($id)) {
-                $readers[$id] = static fn (): Movement => MovementReader::read(Node::root($document, "/movements/$at"));
+                $readers[$id] = static fn (): Movement => MovementReader::read(Node::root($document, "/movements/$at"), $craft->ranges);
             }
         }
 
@@ -86,10 +88,11 @@ final class TeacherCraft
     }
 
     /** What was kept once never changes, so reading it once is enough. */
-    private static function read(User $teacher, string $id, int $version): Movement
+    private static function read(User $teacher, string $id, int $version, RangeTable $ranges): Movement
     {
         return DerivedCache::of("$teacher->id:movement:$id", (string) $version, static fn (): Movement => MovementReader::read(
             Node::root([...OwnMovementVersion::query()->findOrFail($version)->document, 'id' => $id]),
+            $ranges,
         ));
     }
 }

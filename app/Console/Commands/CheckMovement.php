@@ -33,7 +33,7 @@ final class CheckMovement extends Command
                 $text = is_file($file) ? (string) file_get_contents($file) : throw FormatError::at($file, 'there is no file to read here.');
                 $document = json_decode($text, false, 64, JSON_THROW_ON_ERROR);
                 $schemas->check('movement', (array) $document);
-                $movement = MovementReader::read(Node::root(json_decode($text, true)));
+                $movement = MovementReader::read(Node::root(json_decode($text, true)), $craft->ranges);
             } catch (FormatError|JsonException $refused) {
                 $this->components->error("$file: {$refused->getMessage()}");
                 $isSound = false;

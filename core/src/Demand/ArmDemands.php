@@ -40,7 +40,7 @@ final readonly class ArmDemands implements Finder
                 if ($at(JointAction::ShoulderAbduction) >= self::WIDE_FROM && $at(JointAction::ShoulderOutward) >= self::TURNED_FROM) {
                     $turned[] = $step;
                 }
-                if ($at(JointAction::ShoulderExtension) >= self::BEHIND_FROM) {
+                if ($at(JointAction::ShoulderExtension) >= self::BEHIND_FROM && $shape->handIsBehind($step, $side)) {
                     $behind[] = $step;
                 }
             }

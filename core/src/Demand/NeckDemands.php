@@ -19,7 +19,7 @@ final readonly class NeckDemands implements Finder
         foreach (Side::cases() as $side) {
             yield $shape->largest(Demand::NeckTurn, $side, JointAction::NeckTurn);
         }
-        foreach ($shape->handsOn(HandPlace::Head) as $side) {
+        foreach ($shape->handsOn(HandPlace::Head, HandPlace::HeadBack) as $side) {
             yield $shape->there(Demand::HandOnHead, $side);
         }
         yield $shape->body->has(BodyNote::NeckCircle) ? $shape->there(Demand::NeckCircle) : null;

@@ -7,7 +7,7 @@ namespace KindChair\Demand;
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Figure\DrawnSeat;
-use KindChair\Figure\Pose;
+use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Base;
@@ -15,12 +15,14 @@ use KindChair\Movement\BodyUse;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\Movement;
-use KindChair\Movement\Position;
 use KindChair\Movement\Variation;
 
 /** A rung as it is done on one base, step by step, while the left side is named. */
 final readonly class Shape
 {
+    /** Units behind the shoulder from which a hand is behind the back. */
+    private const BEHIND = -4.0;
+
     public DrawnSeat $seat;
     public BodyUse $body;
 
@@ -35,7 +37,7 @@ final readonly class Shape
         $this->seat = DrawnSeat::of($base, $variation->position);
         $this->body = $variation->body;
         $degrees = [];
-        foreach ($variation->angles as $step => $angles) {
+        foreach ($variation->anglesOn($base) as $step => $angles) {
             $degrees[$step] = array_column(array_map(static fn (JointAngle $angle): array => [$angle->key, $angle->degrees], $angles->on(Side::Left)), 1, 0);
         }
         $this->degrees = $degrees;
@@ -62,7 +64,7 @@ final readonly class Shape
 
     private function drawn(string $step): Skeleton
     {
-        return Skeleton::of(Pose::of($this->variation->angles[$step]->on(Side::Left), $this->seat, $this->variation->position === Position::Wide), $this->seat);
+        return Skeleton::of(Settled::step($this->variation, $this->variation->anglesOn($this->base)[$step], $this->seat, Side::Left), $this->seat);
     }
 
     /** The figure of a step. */
@@ -147,11 +149,18 @@ final readonly class Shape
         $hip = $skeleton->point("hip-$side->value");
         $knee = $skeleton->point("knee-$side->value");
         $named = $this->angle($step, JointAction::HipFlexion, $side) ?? $this->seat->restingHip();
-        $drawn = $this->seat->restingHip() === 90 && $this->seat !== DrawnSeat::Bed
-            ? 90 + (int) round(rad2deg(asin(max(-1.0, min(1.0, ($knee->y - $hip->y) / sqrt(($knee->x - $hip->x) ** 2 + ($knee->y - $hip->y) ** 2 + ($knee->z - $hip->z) ** 2))))))
-            : $named;
+        // A trunk that leans back opens the hip by as much.
+        $drawn = 90 - $this->seat->recline() + (int) round(rad2deg(asin(max(-1.0, min(1.0, $knee->minus($hip)->unit()->y)))));
 
         return max($named, $drawn) + ($this->angle($step, JointAction::HipHinge, null) ?? 0);
+    }
+
+    /** Whether a hand is behind the back, and not before or beside it with the elbow drawn back. */
+    public function handIsBehind(string $step, Side $side): bool
+    {
+        $body = $this->skeleton($step);
+
+        return $body->inTrunk($body->point("hand-$side->value")->minus($body->point("shoulder-$side->value")))->z < self::BEHIND;
     }
 
     /** Degrees of the knee as it is drawn. */
@@ -159,9 +168,7 @@ final readonly class Shape
     {
         $skeleton = $this->skeleton($step);
         [$hip, $knee, $ankle] = [$skeleton->point("hip-$side->value"), $skeleton->point("knee-$side->value"), $skeleton->point("ankle-$side->value")];
-        $along = ($knee->x - $hip->x) * ($ankle->x - $knee->x) + ($knee->y - $hip->y) * ($ankle->y - $knee->y) + ($knee->z - $hip->z) * ($ankle->z - $knee->z);
-        $lengths = sqrt((($knee->x - $hip->x) ** 2 + ($knee->y - $hip->y) ** 2 + ($knee->z - $hip->z) ** 2) * (($ankle->x - $knee->x) ** 2 + ($ankle->y - $knee->y) ** 2 + ($ankle->z - $knee->z) ** 2));
 
-        return (int) round(rad2deg(acos(max(-1.0, min(1.0, $along / $lengths)))));
+        return (int) round(rad2deg(acos(max(-1.0, min(1.0, $knee->minus($hip)->unit()->dot($ankle->minus($knee)->unit()))))));
     }
 }

@@ -19,7 +19,7 @@ final readonly class WorkDemands implements Finder
     {
         $movement = $shape->movement;
         $cycle = array_map(static fn (Step $step): string => $step->id, $movement->cycle());
-        $poses = array_map(static fn (string $step): string => json_encode($shape->variation->angles[$step]->byRole, JSON_THROW_ON_ERROR), $cycle);
+        $poses = array_map(static fn (string $step): string => json_encode($shape->variation->anglesOn($shape->base)[$step]->byRole, JSON_THROW_ON_ERROR), $cycle);
         $isStill = count(array_unique($poses)) === 1;
         if ($shape->body->works(Effort::Press) || $shape->body->works(Effort::Squeeze) || $shape->body->works(Effort::HeadPress)) {
             $pressed = array_filter($movement->steps, static fn (Step $step): bool => $step->phase === Phase::Cycle && ($isStill && $movement->kind === MovementKind::Hold || $step->breath === Breath::Out));
@@ -36,7 +36,7 @@ final readonly class WorkDemands implements Finder
                 TouchKind::Press => Demand::SkinPress,
             });
         }
-        $different = array_unique(array_map(static fn (string $step): string => json_encode($shape->variation->angles[$step]->byRole, JSON_THROW_ON_ERROR), $shape->steps()));
+        $different = array_unique(array_map(static fn (string $step): string => json_encode($shape->variation->anglesOn($shape->base)[$step]->byRole, JSON_THROW_ON_ERROR), $shape->steps()));
         yield new Ask(Demand::Steps, count($different), null, $shape->steps());
     }
 

@@ -56,7 +56,7 @@ final readonly class Figure
     {
         $seat = DrawnSeat::of($base, $base === Base::Standing ? Position::Standing : Position::Upright);
         $view = $seat === DrawnSeat::Chair ? View::Front : View::Side;
-        $skeleton = Skeleton::of(Pose::of([], $seat), $seat);
+        $skeleton = Skeleton::of(Settled::rest($seat), $seat);
 
         return new self([
             ...Furniture::of($seat, $view),

@@ -14,8 +14,11 @@ final readonly class Pose
     /** Degrees by which the knees open further when the feet stand wide. */
     private const WIDE = 24;
 
-    /** @param array<string, float> $angles by JointAngle key */
-    private function __construct(private array $angles)
+    /**
+     * @param array<string, float> $angles by JointAngle key
+     * @param array<string, bool> $restingArms by side
+     */
+    private function __construct(private array $angles, private array $restingArms = [])
     {
     }
 
@@ -31,7 +34,27 @@ final readonly class Pose
             $all = [...$all, ...self::restingLeg($named, $seat, $side, $isWide), ...self::restingArm($named, $seat, $side)];
         }
 
-        return new self([...$all, ...$named]);
+        return new self([...$all, ...$named], array_column(array_map(
+            static fn (Side $side): array => [$side->value, !self::movesArm($named, $side)],
+            Side::cases(),
+        ), 1, 0));
+    }
+
+    /** @param array<string, float> $degrees by joint action, on one side */
+    public function with(Side $side, array $degrees): self
+    {
+        $angles = $this->angles;
+        foreach ($degrees as $action => $size) {
+            $angles["$action:$side->value"] = $size;
+        }
+
+        return new self($angles, $this->restingArms);
+    }
+
+    /** Whether an arm is where it rests: nothing in the shape asks for it. */
+    public function restsArm(Side $side): bool
+    {
+        return $this->restingArms[$side->value] ?? false;
     }
 
     public function at(JointAction $action, ?Side $side = null): float
@@ -96,16 +119,10 @@ final readonly class Pose
      */
     private static function restingArm(array $named, DrawnSeat $seat, Side $side): array
     {
-        $s = ":$side->value";
-        $moves = [
-            JointAction::ShoulderFlexion, JointAction::ShoulderExtension, JointAction::ShoulderAbduction,
-            JointAction::ShoulderAcross, JointAction::ElbowFlexion,
-        ];
-        foreach ($moves as $action) {
-            if (($named[$action->value . $s] ?? 0.0) > 0) {
-                return [];
-            }
+        if (self::movesArm($named, $side)) {
+            return [];
         }
+        $s = ":$side->value";
         $rest = $seat->restingArm();
 
         return [
@@ -114,5 +131,21 @@ final readonly class Pose
             JointAction::ElbowFlexion->value . $s => (float) $rest['elbow'],
             JointAction::ShoulderInward->value . $s => (float) $rest['inward'],
         ];
+    }
+
+    /** @param array<string, float> $named */
+    private static function movesArm(array $named, Side $side): bool
+    {
+        $moves = [
+            JointAction::ShoulderFlexion, JointAction::ShoulderExtension, JointAction::ShoulderAbduction,
+            JointAction::ShoulderAcross, JointAction::ElbowFlexion,
+        ];
+        foreach ($moves as $action) {
+            if (($named["$action->value:$side->value"] ?? 0.0) > 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

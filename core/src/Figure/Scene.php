@@ -23,24 +23,23 @@ final readonly class Scene
     /**
      * @param array<string, Pose> $poses by step id
      */
-    private function __construct(public DrawnSeat $seat, public View $view, private bool $isWide, private array $poses)
+    private function __construct(public DrawnSeat $seat, public View $view, private Position $position, private array $poses)
     {
     }
 
     public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false): self
     {
         $seat = DrawnSeat::of($base, $variation->position, $withArms);
-        $isWide = $variation->position === Position::Wide && $seat->restingHip() === 90;
         $poses = [];
         foreach ($movement->steps as $step) {
-            $poses[$step->id] = Pose::of($variation->angles[$step->id]->on($side), $seat, $isWide);
+            $poses[$step->id] = Settled::step($variation, $variation->anglesOn($base)[$step->id], $seat, $side);
         }
         $view = match ($seat) {
             DrawnSeat::Bed, DrawnSeat::Sideways => View::Side,
             default => $movement->view,
         };
 
-        return new self($seat, $view, $isWide, $poses);
+        return new self($seat, $view, $variation->position, $poses);
     }
 
     public function pose(string $stepId): Pose
@@ -50,7 +49,7 @@ final readonly class Scene
 
     public function rest(): Pose
     {
-        return Pose::of([], $this->seat, $this->isWide);
+        return Settled::rest($this->seat, $this->position);
     }
 
     /** @return array{Pose|null, Pose} where the movement comes from, null if that looks the same, and its furthest pose */

@@ -16,26 +16,38 @@ final readonly class Skeleton
     public const FLOOR = -26.0;
     private const SPINE = 28.0;
     private const NECK = 15.5;
-    private const UPPER_ARM = 14.0;
-    private const FOREARM = 13.0;
-    private const THIGH = 24.0;
-    private const SHIN = 24.0;
+    public const UPPER_ARM = 16.0;
+    public const FOREARM = 15.0;
+    /** From the wrist to the middle of the hand, and to the last joint of its fingers. */
+    public const HAND = 4.6;
+    public const FINGERS = 8.0;
+    public const THIGH = 24.0;
+    public const SHIN = 24.0;
     private const FOOT = 8.0;
-    private const SHOULDER_HALF = 11.0;
+    public const SHOULDER_HALF = 11.0;
     private const HIP_HALF = 5.0;
+    /** Units by which a shoulder joint lies under the top of the spine, and rises for each degree of its lift and of an arm above its height. */
+    private const SHOULDER_BELOW = 1.5;
+    private const LIFTED = 0.22;
+    private const RISES = 0.035;
     /** Units by which the hips go back for each degree of bowing while standing. */
     private const HIPS_BACK = 0.3;
     /** Feet are drawn as one piece; toes tip it by this share of their own angle. */
     private const TOES_IN_FOOT = 0.45;
+    /** Units by which the hip joints lie under the middle of the pelvis. */
+    public const HIP_BELOW = 1.0;
     /** Degrees between thigh and straight ahead when sitting at ease. */
-    private const KNEES_APART = 13.0;
+    public const KNEES_APART = 13.0;
     /** The same for legs that are straight. */
     private const FEET_APART = 3.0;
     /** A leg laid across is drawn further turned than it is, or it could not be told from one that is not. */
     private const HIP_TURN_SHOWN = 1.9;
 
-    /** @param array<string, Vector> $points */
-    private function __construct(private array $points)
+    /**
+     * @param array<string, Vector> $points
+     * @param array{Vector, Vector, Vector} $axes the trunk's directions: to the right, up along it, ahead
+     */
+    private function __construct(private array $points, private array $axes)
     {
     }
 
@@ -72,12 +84,46 @@ final readonly class Skeleton
             $points += self::leg($pose, $limb, $seat, $hips, $bow);
         }
 
-        return new self($points);
+        if ($seat === DrawnSeat::Standing) {
+            // Bent knees bring the body down: the lower foot stays on the floor.
+            $sinks = new Vector(0, -self::HIP_BELOW - self::THIGH - self::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), 0);
+            $points = array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points);
+        }
+
+        return new self($points, [$inTrunk(new Vector(1, 0, 0)), $inTrunk($up), $inTrunk(new Vector(0, 0, 1))]);
+    }
+
+    /** The direction of something told as right, up and ahead of the trunk. */
+    public function fromTrunk(Vector $v): Vector
+    {
+        [$right, $up, $ahead] = $this->axes;
+
+        return (new Vector(0, 0, 0))->plus($right, $v->x)->plus($up, $v->y)->plus($ahead, $v->z);
+    }
+
+    /** A direction as seen from the trunk: how far to its right, up along it and ahead. */
+    public function inTrunk(Vector $v): Vector
+    {
+        [$right, $up, $ahead] = $this->axes;
+
+        return new Vector($v->dot($right), $v->dot($up), $v->dot($ahead));
     }
 
     public function point(string $name): Vector
     {
         return $this->points[$name];
+    }
+
+    /**
+     * Where the right shoulder is, seen from the chest: it rises when it is lifted, and with an arm above shoulder height.
+     *
+     * @param array<string, float> $raised degrees by joint action
+     */
+    public static function shoulderOf(float $lifted, array $raised): Vector
+    {
+        $up = max($raised[JointAction::ShoulderFlexion->value], $raised[JointAction::ShoulderAbduction->value]);
+
+        return new Vector(self::SHOULDER_HALF, $lifted * self::LIFTED + max(0, $up - 90) * self::RISES - self::SHOULDER_BELOW, 0);
     }
 
     /**
@@ -106,8 +152,9 @@ final readonly class Skeleton
         $hand = self::bent($lower, self::bent($hinge, self::opposite($upper), $bend), -$wrist);
         $place = static fn (Vector $v): Vector => $inTrunk($side === Side::Left ? $v->mirrored() : $v);
 
-        $lift = $at(JointAction::ShoulderLift) * 0.22 + max(0, max($raise, $open) - 90) * 0.035;
-        $shoulder = $chest->plus($place(new Vector(self::SHOULDER_HALF, $lift - 1.5, 0)));
+        $shoulder = $chest->plus($place(self::shoulderOf($at(JointAction::ShoulderLift), [
+            JointAction::ShoulderFlexion->value => $raise, JointAction::ShoulderAbduction->value => $open,
+        ])));
         $elbow = $shoulder->plus($place($upper), self::UPPER_ARM);
         $wristPoint = $elbow->plus($place($lower), self::FOREARM);
 
@@ -115,8 +162,30 @@ final readonly class Skeleton
             "shoulder-$side->value" => $shoulder,
             "elbow-$side->value" => $elbow,
             "wrist-$side->value" => $wristPoint,
-            "hand-$side->value" => $wristPoint->plus($place($hand), 4.2),
+            "hand-$side->value" => $wristPoint->plus($place($hand), self::HAND),
+            "fingers-$side->value" => $wristPoint->plus($place($hand), self::FINGERS),
         ];
+    }
+
+    /** Degrees by which a thigh at rest is turned up with what carries it. */
+    public static function lying(DrawnSeat $seat): float
+    {
+        return match ($seat) {
+            DrawnSeat::Bed => 16.0,
+            DrawnSeat::FlatBed => 90.0,
+            default => 0.0,
+        };
+    }
+
+    /** Degrees by which a leg is drawn turned, and back. */
+    public static function shownTurn(float $degrees): float
+    {
+        return $degrees * self::HIP_TURN_SHOWN;
+    }
+
+    public static function realTurn(float $shown): float
+    {
+        return $shown / self::HIP_TURN_SHOWN;
     }
 
     /** @return array<string, Vector> */
@@ -124,16 +193,12 @@ final readonly class Skeleton
     {
         $at = static fn (JointAction $action): float => $pose->at($action, $side);
         // Degrees of the thigh from straight down to straight ahead and up.
-        $flexion = $at(JointAction::HipFlexion) - $at(JointAction::HipExtension) - $bow + match ($seat) {
-            DrawnSeat::Bed => 16,
-            DrawnSeat::FlatBed => 90,
-            default => 0,
-        };
+        $flexion = $at(JointAction::HipFlexion) - $at(JointAction::HipExtension) - $bow + self::lying($seat);
         $knee = $at(JointAction::KneeFlexion);
         $toes = $at(JointAction::AnkleDown) - $at(JointAction::AnkleUp)
             + ($at(JointAction::ToesCurl) - $at(JointAction::ToesUp)) * self::TOES_IN_FOOT;
         $out = ($seat->restingHip() === 90 ? self::KNEES_APART : self::FEET_APART) + $at(JointAction::HipAbduction) - $at(JointAction::HipAdduction);
-        $turn = ($at(JointAction::HipOutward) - $at(JointAction::HipInward)) * self::HIP_TURN_SHOWN;
+        $turn = self::shownTurn($at(JointAction::HipOutward) - $at(JointAction::HipInward));
 
         $heelsUp = 0.0;
         if (($seat === DrawnSeat::Chair || $seat === DrawnSeat::Armchair) && $toes > 0 && $knee >= 70 && $flexion <= 92) {
@@ -155,7 +220,7 @@ final readonly class Skeleton
         $foot = self::bent($ahead, $shin, $toes);
         $place = static fn (Vector $v): Vector => $side === Side::Left ? $v->mirrored() : $v;
 
-        $hip = $hips->plus($place(new Vector(self::HIP_HALF, -1, 0)));
+        $hip = $hips->plus($place(new Vector(self::HIP_HALF, -self::HIP_BELOW, 0)));
         $kneePoint = $hip->plus($place($thigh), self::THIGH);
         $ankle = $kneePoint->plus($place($shin), self::SHIN);
 

@@ -9,6 +9,8 @@ use KindChair\Body\JointAction;
 use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
+use KindChair\Movement\BodyUse;
+use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 
@@ -116,7 +118,7 @@ final readonly class Sketch
 
     private function skeleton(Angles $angles): Skeleton
     {
-        return Skeleton::of(Pose::of($angles->on($this->named), $this->seat), $this->seat);
+        return Skeleton::of(Settled::pose($angles, $this->seat, $this->named, new BodyUse(), Position::Upright), $this->seat);
     }
 
     /** @return list<Side> */

@@ -19,6 +19,38 @@ final readonly class Vector
         return new self($this->x + $other->x * $times, $this->y + $other->y * $times, $this->z + $other->z * $times);
     }
 
+    public function minus(self $other): self
+    {
+        return $this->plus($other, -1.0);
+    }
+
+    public function dot(self $other): float
+    {
+        return $this->x * $other->x + $this->y * $other->y + $this->z * $other->z;
+    }
+
+    public function length(): float
+    {
+        return sqrt($this->dot($this));
+    }
+
+    /** The same direction, one unit long; itself where it has no length. */
+    public function unit(): self
+    {
+        $length = $this->length();
+
+        return $length < 1e-9 ? $this : new self($this->x / $length, $this->y / $length, $this->z / $length);
+    }
+
+    /** How far this point is from the nearest point between two others. */
+    public function from(self $start, self $end): float
+    {
+        $way = $end->minus($start);
+        $share = max(0.0, min(1.0, $this->minus($start)->dot($way) / max(1e-9, $way->dot($way))));
+
+        return $this->minus($start->plus($way, $share))->length();
+    }
+
     public function cross(self $other): self
     {
         return new self(

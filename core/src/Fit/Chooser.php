@@ -166,7 +166,7 @@ final class Chooser
         $watch = [];
         foreach ($person->precautions as $noted) {
             foreach ($noted->precaution->watch === [] ? [] : $looked as [$of, $version]) {
-                if ($noted->precaution->concerns($this->demands->of($of, $version, $person->base), $version->reach(Side::Left))) {
+                if ($noted->precaution->concerns($this->demands->of($of, $version, $person->base), $version->reach(Side::Left, $person->base))) {
                     array_push($watch, ...$noted->precaution->watch);
                     break;
                 }

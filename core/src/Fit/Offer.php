@@ -99,7 +99,7 @@ final readonly class Offer
     public function angles(Side $named): array
     {
         $done = $this->doneOn($named);
-        $reach = $this->variation->reach($done);
+        $reach = $this->variation->reach($done, $this->person->base);
 
         return $this->sparesNothing ? $reach : array_values(array_filter($reach, fn (JointAngle $angle): bool => !$this->rests($angle, $done)));
     }

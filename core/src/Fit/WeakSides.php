@@ -32,7 +32,7 @@ final readonly class WeakSides
                 $sides[$side->value] = WeakLimbDoes::AbleSide;
                 continue;
             }
-            foreach ($variation->reach($side) as $angle) {
+            foreach ($variation->reach($side, $person->base) as $angle) {
                 $weak = $angle->limb === null || $angle->side === null ? null : $person->weak($angle->limb, $angle->side);
                 if ($weak !== null && $angle->degrees > 0) {
                     $sides[$weak->side->value] ??= match (true) {

@@ -48,7 +48,7 @@ final readonly class Craft
         return new self(
             $library,
             new PrecautionBook(array_map(self::precaution(...), Node::root($precautions)->at('precautions')->items())),
-            self::ranges(Node::root($ranges)),
+            self::ranges($ranges),
             new PatternBook(array_map(PatternReader::read(...), Node::root($patterns)->at('patterns')->items())),
             self::changeOvers(Node::root($changeOvers)),
             new DemandBook(),
@@ -119,8 +119,13 @@ final readonly class Craft
         );
     }
 
-    private static function ranges(Node $node): RangeTable
+    /**
+     * @param array<array-key, mixed> $document decoded ranges.json
+     * @throws FormatError
+     */
+    public static function ranges(array $document): RangeTable
     {
+        $node = Node::root($document);
         $ranges = [];
         foreach ($node->at('ranges')->members() as $action => $row) {
             foreach (AgeBand::cases() as $at => $band) {

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace KindChair\Format;
 
 use KindChair\Body\JointAction;
+use KindChair\Body\RangeTable;
 use KindChair\Body\Region;
 use KindChair\Breath\Breath;
+use KindChair\Figure\Contacts;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
@@ -39,11 +41,12 @@ use KindChair\Movement\View;
 final readonly class MovementReader
 {
     /** @throws FormatError */
-    public static function read(Node $node): Movement
+    public static function read(Node $node, RangeTable $ranges): Movement
     {
+        $contacts = new Contacts($ranges);
         $steps = array_map(self::step(...), $node->at('steps')->items());
         $variations = array_map(
-            static fn (Node $variation): Variation => self::variation($variation, $steps, $node->maybe('body')),
+            static fn (Node $variation): Variation => $contacts->settled(self::variation($variation, $steps, $node->maybe('body')), $steps),
             $node->at('variations')->items(),
         );
         if ($variations === []) {
@@ -199,6 +202,8 @@ final readonly class MovementReader
                 $hand->at('who')->enum(AngleRole::class),
                 $hand->at('on')->enum(HandPlace::class),
                 $hand->maybe('bears')?->bool() ?? false,
+                $hand->maybe('across')?->bool() ?? false,
+                $hand->maybe('in')?->strings() ?? [],
             ), $node?->maybe('hands')?->items() ?? []),
             legs: $legs?->enum(LegContact::class),
             effort: array_map(static fn (Node $effort): Effort => $effort->enum(Effort::class), $node?->maybe('effort')?->items() ?? []),

@@ -26,6 +26,7 @@ enum HandPlace: string
     case Elbow = 'elbow';
     case Hand = 'hand';
     case Head = 'head';
+    case HeadBack = 'head-back';
     case Face = 'face';
     case OtherHand = 'other-hand';
 

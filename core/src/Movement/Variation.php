@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Movement;
 
+use Closure;
 use KindChair\Body\JointAction;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
@@ -11,16 +12,17 @@ use KindChair\Body\Side;
 /** One rung of a movement's ladder, from gentlest to fullest. */
 final readonly class Variation
 {
-    /** @var array<string, list<JointAngle>> the furthest angles, by the side that is named */
+    /** @var array<string, array<string, list<JointAngle>>> the furthest angles, by base and the side that is named */
     private array $furthest;
 
     /**
      * @param int $level 1 is the gentlest
      * @param non-empty-list<Base> $bases
-     * @param array<string, Angles> $angles by step id; every step of the movement has one
+     * @param array<string, Angles> $angles as written, by step id; every step of the movement has one
      * @param array<string, Cue> $cues by step id; every step of the movement has one
      * @param list<string> $props prop ids
      * @param array<string, string> $forBase what to say or check, by Base value
+     * @param array<string, array<string, Angles>> $onBase by Base value, then step id: with the hands brought to where they lie
      */
     public function __construct(
         public string $id,
@@ -35,13 +37,17 @@ final readonly class Variation
         public array $props,
         public bool $scalesDown,
         public array $forBase,
+        private array $onBase = [],
     ) {
         if ($level < 1) {
             throw InvalidMovement::levelIs($id, $level);
         }
+        /** @var array<string, array<string, list<JointAngle>>> $furthest */
         $furthest = [];
-        foreach (Side::cases() as $side) {
-            $furthest[$side->value] = self::furthest($angles, $side);
+        foreach ($bases as $base) {
+            foreach (Side::cases() as $side) {
+                $furthest[$base->value][$side->value] = self::furthest($this->anglesOn($base), $side);
+            }
         }
         $this->furthest = $furthest;
     }
@@ -58,13 +64,25 @@ final readonly class Variation
     }
 
     /**
-     * The furthest angle of each action over all steps; for the knee also the straightest.
+     * The furthest angle of each action over all steps on a base, or on its main one where it is not for that; for the knee also the straightest.
      *
      * @return list<JointAngle>
      */
-    public function reach(Side $named): array
+    public function reach(Side $named, Base $base): array
     {
-        return $this->furthest[$named->value];
+        return $this->furthest[$this->allows($base) ? $base->value : $this->mainBase()->value][$named->value];
+    }
+
+    /** @return array<string, Angles> by step id: as it is done on a base, with the hands where they lie there */
+    public function anglesOn(Base $base): array
+    {
+        return $this->onBase[$base->value] ?? $this->onBase[$this->mainBase()->value] ?? $this->angles;
+    }
+
+    /** @param array<string, array<string, Angles>> $onBase by Base value, then step id */
+    public function onBases(array $onBase): self
+    {
+        return $this->withAngles($this->angles, $onBase);
     }
 
     /**
@@ -108,17 +126,26 @@ final readonly class Variation
             $most[$cap->action->value] = min($most[$cap->action->value] ?? PHP_INT_MAX, $cap->degrees);
         }
 
-        return $this->withAngles(array_map(static fn (Angles $angles): Angles => $angles->heldTo($most), $this->angles));
+        return $this->each(static fn (Angles $angles): Angles => $angles->heldTo($most));
     }
 
     /** This rung with one limb at rest, when the side that is named is $named. */
     public function resting(Limb $limb, Side $side, Side $named): self
     {
-        return $this->withAngles(array_map(static fn (Angles $angles): Angles => $angles->resting($limb, $side, $named), $this->angles));
+        return $this->each(static fn (Angles $angles): Angles => $angles->resting($limb, $side, $named));
     }
 
-    /** @param array<string, Angles> $angles by step id */
-    private function withAngles(array $angles): self
+    /** @param Closure(Angles): Angles $change */
+    private function each(Closure $change): self
+    {
+        return $this->withAngles(array_map($change, $this->angles), array_map(static fn (array $steps): array => array_map($change, $steps), $this->onBase));
+    }
+
+    /**
+     * @param array<string, Angles> $angles by step id
+     * @param array<string, array<string, Angles>> $onBase
+     */
+    private function withAngles(array $angles, array $onBase): self
     {
         return new self(
             id: $this->id,
@@ -133,6 +160,7 @@ final readonly class Variation
             props: $this->props,
             scalesDown: $this->scalesDown,
             forBase: $this->forBase,
+            onBase: $onBase,
         );
     }
 }

@@ -42,7 +42,7 @@ final readonly class Clearance
         $armsOut = $legOut = $stands = false;
         foreach ($planned as [, $variation]) {
             $stands = $stands || $variation->position === Position::Standing;
-            foreach ($variation->angles as $angles) {
+            foreach ($variation->anglesOn($variation->mainBase()) as $angles) {
                 foreach ($angles->on(Side::Left) as $angle) {
                     $armsOut = $armsOut || $angle->action === JointAction::ShoulderAbduction && $angle->degrees >= self::ARMS_OUT_FROM;
                     $legOut = $legOut || $angle->action === JointAction::KneeFlexion && $angle->degrees < self::LEG_OUT_BELOW;

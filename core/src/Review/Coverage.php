@@ -47,7 +47,7 @@ final readonly class Coverage
                 $regions[$region->value] = ($regions[$region->value] ?? new Ledger())->plus($ledgers[$entry->id]);
             }
             $done = [];
-            foreach ($movement->variation($entry->variation)->angles as $step => $angles) {
+            foreach ($movement->variation($entry->variation)->anglesOn($movement->variation($entry->variation)->mainBase()) as $step => $angles) {
                 foreach (Side::cases() as $side) {
                     $done[$step][$side->value] = array_keys(array_filter([
                         'fold' => self::reaches($angles->byRole, JointAction::TrunkFlexion, JointAction::HipHinge),

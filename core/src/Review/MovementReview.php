@@ -14,6 +14,7 @@ use KindChair\Review\MovementRules\BreathGoesWithMovement;
 use KindChair\Review\MovementRules\CuesAreSpeakable;
 use KindChair\Review\MovementRules\DosesAreOrdered;
 use KindChair\Review\MovementRules\GentlestSuitsMost;
+use KindChair\Review\MovementRules\HandsReachTheirPlace;
 use KindChair\Review\MovementRules\SaysEveryWay;
 use KindChair\Review\MovementRules\ServesEveryBase;
 
@@ -30,6 +31,7 @@ final readonly class MovementReview
         return new self([
             new ServesEveryBase(),
             new AnglesWithinRange($ranges),
+            new HandsReachTheirPlace($ranges),
             new CuesAreSpeakable($patterns),
             new BreathGoesWithMovement(),
             new SaysEveryWay(),

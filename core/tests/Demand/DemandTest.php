@@ -34,7 +34,7 @@ final class DemandTest extends TestCase
             ],
             'variations' => [$rung + ['id' => 'plain', 'name' => 'Plain', 'level' => 2, 'bases' => ['chair', 'standing', 'bed'], 'position' => 'upright', 'introduction' => 'As you like, {side}.']],
             'usual' => 'plain', 'doses' => ['usual' => ['breaths' => 4], 'least' => ['breaths' => 2], 'most' => ['breaths' => 6]], 'rest' => 'Breathe', 'cautions' => [], 'substitutes' => [], 'counters' => [], 'sources' => ['Made up'],
-        ]));
+        ]), Make::craft()->ranges);
     }
 
     /** @return array<string, Ask> by demand, and side where it has one */

@@ -49,7 +49,7 @@ final class FigureTest extends TestCase
                     foreach (DrawnSeat::cases() as $seat) {
                         $skeleton = Skeleton::of(Pose::of($angles->on(Side::Left), $seat), $seat);
                         foreach (['left', 'right'] as $side) {
-                            foreach ([['shoulder', 'elbow', 14.0], ['elbow', 'wrist', 13.0], ['hip', 'knee', 24.0], ['knee', 'ankle', 24.0], ['ankle', 'toe', 8.0]] as [$from, $to, $length]) {
+                            foreach ([['shoulder', 'elbow', Skeleton::UPPER_ARM], ['elbow', 'wrist', Skeleton::FOREARM], ['hip', 'knee', 24.0], ['knee', 'ankle', 24.0], ['ankle', 'toe', 8.0]] as [$from, $to, $length]) {
                                 $measured = self::length($skeleton->point("$from-$side"), $skeleton->point("$to-$side"));
                                 if (abs($length - $measured) > 0.001) {
                                     $wrong[] = "$movement->id/$variation->id on $seat->value: $side $from to $to is $measured";

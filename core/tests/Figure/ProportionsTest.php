@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Tests\Figure;
 
 use KindChair\Figure\DrawnSeat;
-use KindChair\Figure\Pose;
+use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -18,7 +18,7 @@ final class ProportionsTest extends TestCase
     #[DataProvider('seats')]
     public function testABodyAtRestIsWhereItWas(DrawnSeat $seat, string $expected): void
     {
-        $skeleton = Skeleton::of(Pose::of([], $seat), $seat);
+        $skeleton = Skeleton::of(Settled::rest($seat), $seat);
         $points = array_map(static function (string $name) use ($skeleton): string {
             $at = $skeleton->point($name);
 
@@ -31,12 +31,12 @@ final class ProportionsTest extends TestCase
     /** @return iterable<string, array{DrawnSeat, string}> */
     public static function seats(): iterable
     {
-        yield 'chair' => [DrawnSeat::Chair, '0.0,28.0,0.0 0.0,43.5,0.0 0.0,40.9,9.7 -14.4,13.6,4.2 -11.8,9.5,20.7 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
-        yield 'armchair' => [DrawnSeat::Armchair, '0.0,28.0,0.0 0.0,43.5,0.0 0.0,40.9,9.7 -14.4,13.6,4.2 -11.8,9.5,20.7 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
-        yield 'sideways' => [DrawnSeat::Sideways, '0.0,28.0,0.0 0.0,43.5,0.0 0.0,40.9,9.7 -14.4,13.6,4.2 -11.8,9.5,20.7 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
-        yield 'wheelchair' => [DrawnSeat::Wheelchair, '0.0,28.0,0.0 0.0,43.5,0.0 0.0,40.9,9.7 -14.4,13.6,4.2 -11.8,9.5,20.7 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
-        yield 'bed' => [DrawnSeat::Bed, '0.0,18.7,-20.8 0.0,29.1,-32.3 0.0,34.6,-23.9 -14.4,12.2,-7.3 -11.8,21.8,6.8 -10.2,5.6,22.5 -15.2,-3.4,44.2 -15.9,4.0,47.1'];
-        yield 'flat-bed' => [DrawnSeat::FlatBed, '0.0,2.0,-27.9 0.0,3.0,-43.4 0.0,12.5,-40.1 -14.9,0.9,-13.0 -19.5,2.8,3.4 -6.3,-1.0,24.0 -7.5,-2.7,47.9 -7.5,5.3,48.4'];
-        yield 'standing' => [DrawnSeat::Standing, '0.0,28.0,0.0 0.0,43.5,0.0 0.0,40.9,9.7 -11.0,13.5,5.2 -11.0,6.0,20.7 -6.3,-25.0,0.0 -7.5,-48.9,-1.7 -7.5,-49.4,6.3'];
+        yield 'chair' => [DrawnSeat::Chair, '0.0,28.0,0.0 0.0,43.5,0.0 0.0,40.9,9.7 -14.4,10.9,0.8 -9.0,2.3,17.5 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
+        yield 'armchair' => [DrawnSeat::Armchair, '0.0,28.0,0.0 0.0,43.5,0.0 0.0,40.9,9.7 -14.4,10.9,0.8 -9.0,2.3,17.5 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
+        yield 'sideways' => [DrawnSeat::Sideways, '0.0,28.0,0.0 0.0,43.5,0.0 0.0,40.9,9.7 -14.4,10.9,0.8 -9.0,2.3,17.5 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
+        yield 'wheelchair' => [DrawnSeat::Wheelchair, '0.0,28.0,0.0 0.0,43.5,0.0 0.0,40.9,9.7 -14.4,10.9,0.8 -9.0,2.3,17.5 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
+        yield 'bed' => [DrawnSeat::Bed, '0.0,18.7,-20.8 0.0,29.1,-32.3 0.0,34.6,-23.9 -14.9,11.4,-5.5 -11.9,22.3,10.5 -10.2,5.6,22.5 -15.2,-3.4,44.2 -15.9,4.0,47.1'];
+        yield 'flat-bed' => [DrawnSeat::FlatBed, '0.0,2.0,-27.9 0.0,3.0,-43.4 0.0,12.5,-40.1 -15.4,0.8,-11.1 -20.7,2.9,7.7 -6.3,-1.0,24.0 -7.5,-2.7,47.9 -7.5,5.3,48.4'];
+        yield 'standing' => [DrawnSeat::Standing, '0.0,27.9,0.0 0.0,43.4,0.0 0.0,40.8,9.7 -15.1,11.8,5.0 -9.0,9.5,23.5 -6.3,-25.1,0.0 -7.5,-49.0,-1.7 -7.5,-49.6,6.3'];
     }
 }

@@ -178,7 +178,7 @@ final class NothingBreaksTest extends TestCase
         foreach ($version->caps as $cap) {
             $held[$cap->action->value][$cap->side->value ?? ''][] = $cap->degrees;
         }
-        foreach ($variation->angles as $angles) {
+        foreach ($variation->anglesOn($person->base) as $angles) {
             foreach (Side::cases() as $named) {
                 $does = ($version->sides[$named->value] ?? null) === WeakLimbDoes::AbleSide ? $named->other() : $named;
                 foreach ($angles->on($does) as $angle) {

@@ -188,7 +188,7 @@ final class ReadersTest extends TestCase
         $document = json_decode((string) file_get_contents($file), true);
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage($message);
-        MovementReader::read(Node::root(array_replace_recursive($document, $change)));
+        MovementReader::read(Node::root(array_replace_recursive($document, $change)), Make::craft()->ranges);
     }
 
     /** @return iterable<string, array{string, array<string, mixed>}> */

@@ -71,6 +71,6 @@ final class MovementReviewTest extends TestCase
     {
         $craft = Make::craft();
 
-        return MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands)->of(MovementReader::read(Node::root($document)));
+        return MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands)->of(MovementReader::read(Node::root($document), $craft->ranges));
     }
 }

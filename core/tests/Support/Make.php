@@ -57,7 +57,7 @@ final class Make
 
         return self::$craft ??= Craft::of(
             MovementLibrary::of(array_map(
-                static fn (string $file): Movement => MovementReader::read(Node::root($decode($file))),
+                static fn (string $file): Movement => MovementReader::read(Node::root($decode($file)), Craft::ranges($decode("$data/ranges.json"))),
                 glob("$data/movements/*.json") ?: [],
             )),
             $decode("$data/precautions.json"),

@@ -7,7 +7,7 @@ namespace KindChair\Tests\Support;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Figure\DrawnSeat;
-use KindChair\Figure\Pose;
+use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
 use KindChair\Figure\Vector;
 use KindChair\Fit\Assignment;
@@ -157,10 +157,10 @@ final class SafetyEye
         $facts = self::written($movement->id, $rung->id, $done, $person, $version);
         $facts['pause'] = $pauses || str_contains((string) json_encode(array_column(self::file($movement->id)['steps'], 'breath')), 'hold') && $rung->level > 1 ? 1.0 : 0.0;
         $facts['standing'] = $rung->position === Position::Standing ? 1.0 : 0.0;
-        $still = Skeleton::of(Pose::of([], $seat), $seat);
+        $still = Skeleton::of(Settled::rest($seat), $seat);
         $shapes = [];
-        foreach ($shown->angles as $angles) {
-            $drawn = Skeleton::of(Pose::of($angles->on($done), $seat, $rung->position === Position::Wide), $seat);
+        foreach ($shown->anglesOn($rung->allows($person->base) ? $person->base : $rung->mainBase()) as $angles) {
+            $drawn = Skeleton::of(Settled::step($shown, $angles, $seat, $done), $seat);
             $shapes[self::print($drawn)] = true;
             foreach (self::drawn($drawn, $still, $seat) as $what => $measure) {
                 $facts[$what] = max($facts[$what] ?? 0.0, $measure);
@@ -203,8 +203,8 @@ final class SafetyEye
             $facts["knee$s"] = self::between($thigh, $shin);
             $facts["leg-behind$s"] = $seat === DrawnSeat::Sideways || $seat === DrawnSeat::Standing ? max(0.0, rad2deg(atan2(-$thigh->z, -$thigh->y))) : 0.0;
             $rest = self::way($still->point("hip$s"), $still->point("knee$s"));
-            // Sitting closes the hip to a right angle; what the thigh rises and the trunk leans comes to it.
-            $facts["hip-closed$s"] = ($seat->restingHip() === 90 ? 90.0 : 0.0)
+            // What trunk and thigh make of it at rest; what the thigh rises and the trunk leans comes to it.
+            $facts["hip-closed$s"] = 180.0 - self::between(self::way($still->point('hips'), $still->point('middle')), $rest)
                 + rad2deg(asin(max(-1.0, min(1.0, $thigh->y)))) - rad2deg(asin(max(-1.0, min(1.0, $rest->y)))) + max(0.0, $facts['lean'] - 0.35 * $facts['rounding']);
         }
 

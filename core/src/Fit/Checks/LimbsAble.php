@@ -31,7 +31,7 @@ final readonly class LimbsAble implements Check
         }
         foreach ($offer->named as $named) {
             $isAble = ($offer->sides[$named->value] ?? null) === WeakLimbDoes::AbleSide;
-            $all = $offer->variation->reach($offer->doneOn($named));
+            $all = $offer->variation->reach($offer->doneOn($named), $offer->person->base);
             if ($all !== [] && $offer->angles($named) === []) {
                 $refusals[] = "The {$named->value} side cannot be asked for this.";
             }

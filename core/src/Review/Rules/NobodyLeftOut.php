@@ -92,7 +92,7 @@ final readonly class NobodyLeftOut implements Rule
     {
         $actions = static fn (Variation $variation): array => array_unique(array_map(
             static fn (JointAngle $angle): string => $angle->action->value,
-            $variation->reach(Side::Left),
+            $variation->reach(Side::Left, $variation->mainBase()),
         ));
 
         return count(array_intersect($actions($one), $actions($other)));

@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\JointAction;
+use KindChair\Body\RangeTable;
+use KindChair\Body\Side;
+
+/**
+ * Brings a hand to a place: upper arm and forearm as a triangle between shoulder and place, turned about the line between
+ * them to where the joints are most at ease and nearest to how the shape is written.
+ */
+final readonly class ArmReach
+{
+    /** The angles by which an arm is brought to a place. */
+    public const ACTIONS = [
+        JointAction::ShoulderFlexion, JointAction::ShoulderExtension, JointAction::ShoulderAbduction, JointAction::ShoulderAcross,
+        JointAction::ShoulderInward, JointAction::ShoulderOutward, JointAction::ElbowFlexion, JointAction::WristFlexion, JointAction::WristExtension,
+    ];
+    /** How a hand may lie there: degrees by which the wrist bends more, and how far along the hand it touches. */
+    private const HANDS = [[0, Skeleton::HAND], [25, Skeleton::FINGERS], [55, Skeleton::FINGERS]];
+    /** Degrees between two places of the elbow that are tried. */
+    private const SWIVEL = 30;
+    /** Then finer, about the best of them. */
+    private const FINER = [15, 8, 4];
+    /** What a degree beyond the normal range costs against a degree away from the shape as written. */
+    private const BEYOND = 25.0;
+    /** What a joint at the end of its range costs; half way there a quarter of it. */
+    private const STRAIN = 70.0;
+    /** What an elbow inside the body costs. */
+    private const INSIDE = 400.0;
+    /** What a unit short of the place costs. */
+    private const SHORT = 60.0;
+    /** Units within which a hand touches: skin gives, and fingers curl. */
+    private const TOUCHES = 1.8;
+    /** A cost under which no other place is looked for. */
+    private const AT_EASE = 90.0;
+    /** Half the breadth and depth of ribs and pelvis, in units. */
+    private const RIBS = [8.0, 4.5];
+
+    /** @var array<string, int> the normal range of each action, degrees */
+    private array $most;
+
+    public function __construct(RangeTable $ranges)
+    {
+        $most = [];
+        foreach (self::ACTIONS as $action) {
+            $most[$action->value] = $ranges->normal($action)->to;
+        }
+        $this->most = $most;
+    }
+
+    /**
+     * The angles that bring a hand nearest to one of these places.
+     *
+     * @param non-empty-list<Vector> $places any of them will do
+     * @param Pose $pose as it is written: what the arm does about it is kept as far as it can be
+     * @return array<string, float> degrees by joint action, all of ACTIONS
+     */
+    public function angles(Skeleton $skeleton, Pose $pose, Side $side, array $places): array
+    {
+        $wished = [];
+        foreach (self::ACTIONS as $action) {
+            $wished[$action->value] = $pose->at($action, $side);
+        }
+        $chest = $skeleton->point('chest');
+        $best = null;
+        foreach ($places as $place) {
+            $local = $skeleton->inTrunk($place->minus($chest));
+            $target = $side === Side::Left ? $local->mirrored() : $local;
+            foreach (self::HANDS as [$bent, $hand]) {
+                $found = $this->solved($target, $pose->at(JointAction::ShoulderLift, $side), $bent, $hand, $wished);
+                if ($best === null || $found['cost'] < $best['cost']) {
+                    $best = $found;
+                }
+                if ($best['cost'] < self::AT_EASE) {
+                    break 2;
+                }
+            }
+        }
+
+        return $best['angles'];
+    }
+
+    /**
+     * The angles of an arm that rests on something, its elbow out and a little back; null where it does not reach there.
+     *
+     * @return array<string, float>|null degrees by joint action
+     */
+    public static function atEase(Skeleton $skeleton, Side $side, Vector $place): ?array
+    {
+        $local = $skeleton->inTrunk($place->minus($skeleton->point('chest')));
+        $way = ($side === Side::Left ? $local->mirrored() : $local)->minus(Skeleton::shoulderOf(0.0, ['shoulder-flexion' => 0.0, 'shoulder-abduction' => 0.0]));
+        $lower = Skeleton::FOREARM + Skeleton::HAND;
+        $far = $way->length();
+        if ($far > Skeleton::UPPER_ARM + $lower || $far < abs(Skeleton::UPPER_ARM - $lower)) {
+            return null;
+        }
+        $along = $way->unit();
+        $bend = rad2deg(acos(($far ** 2 - Skeleton::UPPER_ARM ** 2 - $lower ** 2) / (2 * Skeleton::UPPER_ARM * $lower)));
+        $open = acos((Skeleton::UPPER_ARM ** 2 + $far ** 2 - $lower ** 2) / (2 * Skeleton::UPPER_ARM * $far));
+        $wanted = new Vector(0.45, -0.3, -0.85);
+        $out = $wanted->plus($along, -$wanted->dot($along))->unit();
+        $upper = (new Vector(0, 0, 0))->plus($along, cos($open))->plus($out, sin($open));
+        $hinge = (new Vector(0, 0, 0))->plus($along, sin($open))->plus($out, -cos($open));
+
+        return self::named($upper, $hinge, $bend)[0];
+    }
+
+    /**
+     * @param array<string, float> $wished
+     * @return array{cost: float, angles: array<string, float>}
+     */
+    private function solved(Vector $target, float $lifted, int $bent, float $hand, array $wished): array
+    {
+        $wrist = $wished['wrist-extension'] - $wished['wrist-flexion'] - $bent;
+        $lower = sqrt(Skeleton::FOREARM ** 2 + $hand ** 2 + 2 * Skeleton::FOREARM * $hand * cos(deg2rad($wrist)));
+        $lag = atan2($hand * sin(deg2rad($wrist)), Skeleton::FOREARM + $hand * cos(deg2rad($wrist)));
+        $wished = ['wrist-flexion' => max(0.0, -$wrist), 'wrist-extension' => max(0.0, $wrist)] + $wished;
+        $angles = $wished;
+        $cost = 0.0;
+        // The shoulder rises with the arm: once as it is written, once as it came out.
+        for ($round = 0; $round < 2; ++$round) {
+            $way = $target->minus(Skeleton::shoulderOf($lifted, $angles));
+            // An elbow does not close fully: a place nearer than that is passed by the hand on its way.
+            $closed = min(M_PI, max(0.0, deg2rad((float) $this->most['elbow-flexion']) - $lag));
+            $nearest = sqrt(Skeleton::UPPER_ARM ** 2 + $lower ** 2 + 2 * Skeleton::UPPER_ARM * $lower * cos($closed));
+            $far = max($nearest, min(Skeleton::UPPER_ARM + $lower - 0.01, $way->length()));
+            $bend = acos(max(-1.0, min(1.0, ($far ** 2 - Skeleton::UPPER_ARM ** 2 - $lower ** 2) / (2 * Skeleton::UPPER_ARM * $lower)))) + $lag;
+            $open = acos(max(-1.0, min(1.0, (Skeleton::UPPER_ARM ** 2 + $far ** 2 - $lower ** 2) / (2 * Skeleton::UPPER_ARM * $far))));
+            [$cost, $angles] = $this->swivelled($way->unit(), $open, rad2deg($bend), $wished);
+            $cost += self::SHORT * max(0.0, abs($way->length() - $far) - self::TOUCHES) + $bent;
+        }
+
+        return ['cost' => $cost, 'angles' => $angles];
+    }
+
+    /**
+     * @param Vector $along from the shoulder to the place, one unit long
+     * @param float $open radians between that line and the upper arm
+     * @param float $bend degrees of the elbow
+     * @param array<string, float> $wished
+     * @return array{float, array<string, float>} cost and angles
+     */
+    private function swivelled(Vector $along, float $open, float $bend, array $wished): array
+    {
+        $aside = $along->cross(abs($along->y) > 0.9 ? new Vector(0, 0, 1) : new Vector(0, 1, 0))->unit();
+        $up = $aside->cross($along);
+        $best = [INF, $wished];
+        $at = 0;
+        $try = function (int $swivel) use ($along, $open, $bend, $wished, $aside, $up, &$best, &$at): void {
+            [$c, $s] = [cos(deg2rad($swivel)), sin(deg2rad($swivel))];
+            $out = new Vector($aside->x * $c + $up->x * $s, $aside->y * $c + $up->y * $s, $aside->z * $c + $up->z * $s);
+            [$co, $so] = [cos($open), sin($open)];
+            $upper = new Vector($along->x * $co + $out->x * $so, $along->y * $co + $out->y * $so, $along->z * $co + $out->z * $so);
+            $hinge = new Vector($along->x * $so - $out->x * $co, $along->y * $so - $out->y * $co, $along->z * $so - $out->z * $co);
+            foreach (self::named($upper, $hinge, $bend) as $angles) {
+                $cost = $this->cost($angles, $wished, $upper);
+                if ($cost < $best[0]) {
+                    $best = [$cost, $angles + $wished];
+                    $at = $swivel;
+                }
+            }
+        };
+        for ($swivel = 0; $swivel < 360; $swivel += self::SWIVEL) {
+            $try($swivel);
+        }
+        foreach (self::FINER as $more) {
+            $found = $at;
+            $try($found - $more);
+            $try($found + $more);
+        }
+
+        return $best;
+    }
+
+    /**
+     * An upper arm and the direction in which its elbow bends, in the angles that describe them: raised forward and out to the side,
+     * or raised and taken across the body.
+     *
+     * @return list<array<string, float>>
+     */
+    private static function named(Vector $upper, Vector $hinge, float $bend): array
+    {
+        $ways = [[0.0, acos(max(-1.0, min(1.0, -$upper->y))), atan2(-$upper->x, $upper->z)]];
+        if ($upper->x >= 0) {
+            $out = asin(min(1.0, $upper->x));
+            $raise = atan2($upper->z, -$upper->y);
+            $ways = [[$out, $raise, 0.0], [M_PI - $out, $raise > 0 ? $raise - M_PI : $raise + M_PI, 0.0]];
+        }
+        $all = [];
+        foreach ($ways as [$out, $raise, $across]) {
+            // Straight ahead of the arm, as the skeleton turns it: raised, then taken across.
+            $forward = new Vector(-cos($raise) * sin($across), sin($raise), cos($raise) * cos($across));
+            $turn = rad2deg(atan2($hinge->dot($forward->cross($upper)), $hinge->dot($forward)));
+            $raise = rad2deg($raise);
+            $all[] = [
+                'shoulder-flexion' => max(0.0, $raise),
+                'shoulder-extension' => max(0.0, -$raise),
+                'shoulder-abduction' => rad2deg($out),
+                'shoulder-across' => rad2deg($across),
+                'shoulder-inward' => max(0.0, -$turn),
+                'shoulder-outward' => max(0.0, $turn),
+                'elbow-flexion' => $bend,
+            ];
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param array<string, float> $angles
+     * @param array<string, float> $wished
+     */
+    private function cost(array $angles, array $wished, Vector $upper): float
+    {
+        $cost = 0.0;
+        foreach ($angles as $action => $degrees) {
+            $share = $degrees / $this->most[$action];
+            $cost += abs($degrees - $wished[$action]) + self::STRAIN * $share * $share + self::BEYOND * (max(0.0, $degrees - $this->most[$action]) + max(0.0, -$degrees));
+        }
+        $x = Skeleton::SHOULDER_HALF + $upper->x * Skeleton::UPPER_ARM;
+        $z = $upper->z * Skeleton::UPPER_ARM;
+        $isInside = abs($x) < self::RIBS[0] && abs($z) < self::RIBS[1] && $upper->y < 0;
+
+        return $cost + ($isInside ? self::INSIDE : 0.0);
+    }
+}

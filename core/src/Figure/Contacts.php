@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\JointAction;
+use KindChair\Body\RangeTable;
+use KindChair\Body\Side;
+use KindChair\Movement\AngleRole;
+use KindChair\Movement\Angles;
+use KindChair\Movement\Base;
+use KindChair\Movement\BodyUse;
+use KindChair\Movement\HandContact;
+use KindChair\Movement\Position;
+use KindChair\Movement\Step;
+use KindChair\Movement\Variation;
+
+/** Brings the hands of a rung to where it says that they lie, on each of its seats. */
+final readonly class Contacts
+{
+    /** Units within which a hand is where it should be: 4 cm. */
+    public const NEAR = 2.42;
+    /** How often hands that follow each other are brought together. */
+    private const ROUNDS = 3;
+
+    private ArmReach $reach;
+
+    public function __construct(RangeTable $ranges)
+    {
+        $this->reach = new ArmReach($ranges);
+    }
+
+    /**
+     * @param list<Step> $steps of the movement
+     */
+    public function settled(Variation $variation, array $steps): Variation
+    {
+        if ($variation->body->hands === []) {
+            return $variation;
+        }
+        $onBase = [];
+        foreach ($variation->bases as $base) {
+            $seat = DrawnSeat::of($base, $variation->position);
+            foreach ($steps as $step) {
+                $onBase[$base->value][$step->id] = $this->step($variation, $step, $seat);
+            }
+        }
+
+        return $variation->onBases($onBase);
+    }
+
+    /** The angles of a step with the hands brought to where they lie, while the left side is named. */
+    private function step(Variation $variation, Step $step, DrawnSeat $seat): Angles
+    {
+        return $this->brought($variation->angles[$step->id], self::during($variation->body, $step), $seat, $variation->body, $variation->position);
+    }
+
+    /**
+     * The angles of a shape with the hands brought to where they lie, while the left side is named.
+     *
+     * @param list<array{Side, HandContact}> $contacts
+     */
+    private function brought(Angles $written, array $contacts, DrawnSeat $seat, BodyUse $use, Position $position): Angles
+    {
+        if ($contacts === []) {
+            return $written;
+        }
+        $rounds = array_filter($contacts, static fn (array $contact): bool => HandPlaces::movesWithArms($contact[1]->on)) === [] ? 1 : self::ROUNDS;
+        $angles = $written;
+        $wished = Settled::pose($written, $seat, Side::Left, $use, $position);
+        for ($round = 0; $round < $rounds; ++$round) {
+            foreach ($contacts as [$side, $contact]) {
+                $body = Skeleton::of(Settled::pose($angles, $seat, Side::Left, $use, $position), $seat);
+                $places = HandPlaces::of($contact->on, $side, $contact->isAcross, $body, $seat);
+                $angles = self::with($angles, $side, $this->reach->angles($body, $wished, $side, $places));
+            }
+        }
+
+        return $angles;
+    }
+
+    /**
+     * How far the hands of a step are from where they should lie, while the left side is named.
+     *
+     * @return list<array{side: Side, contact: HandContact, short: float}> in units of 1.65 cm
+     */
+    public static function missed(Variation $variation, Step $step, Base $base): array
+    {
+        $seat = DrawnSeat::of($base, $variation->position);
+        $body = Skeleton::of(Settled::step($variation, $variation->anglesOn($base)[$step->id], $seat, Side::Left), $seat);
+        $missed = [];
+        foreach (self::during($variation->body, $step) as [$side, $contact]) {
+            [$palm, $fingers] = [$body->point("hand-$side->value"), $body->point("fingers-$side->value")];
+            $short = min(array_map(static fn (Vector $place): float => $place->from($palm, $fingers), HandPlaces::of($contact->on, $side, $contact->isAcross, $body, $seat)));
+            $missed[] = ['side' => $side, 'contact' => $contact, 'short' => $short];
+        }
+
+        return $missed;
+    }
+
+    /** @return list<array{Side, HandContact}> what the hands lie on in a step: those that follow the other hand last */
+    private static function during(BodyUse $body, Step $step): array
+    {
+        $during = [];
+        foreach ($body->hands as $contact) {
+            foreach ($contact->holdsDuring($step) ? array_filter($contact->who->sides(Side::Left)) : [] as $side) {
+                $during[] = [$side, $contact];
+            }
+        }
+        usort($during, static fn (array $a, array $b): int => HandPlaces::movesWithArms($a[1]->on) <=> HandPlaces::movesWithArms($b[1]->on));
+
+        return $during;
+    }
+
+    /** @param array<string, float> $found degrees by joint action */
+    private static function with(Angles $angles, Side $side, array $found): Angles
+    {
+        $role = $side === Side::Left ? AngleRole::Work : AngleRole::Other;
+        $twin = $role === AngleRole::Work ? AngleRole::Other : AngleRole::Work;
+        $byRole = $angles->byRole;
+        foreach (ArmReach::ACTIONS as $action) {
+            $both = $byRole[AngleRole::Both->value][$action->value] ?? null;
+            if ($both !== null) {
+                $byRole[$twin->value][$action->value] = $both;
+                unset($byRole[AngleRole::Both->value][$action->value]);
+            }
+            unset($byRole[$role->value][$action->value]);
+            $degrees = (int) round($found[$action->value]);
+            if ($degrees > 0) {
+                $byRole[$role->value][$action->value] = $degrees;
+            }
+        }
+        // An arm that hangs straight is still told to be there, or it would be taken for one at rest.
+        $byRole[$role->value][JointAction::ElbowFlexion->value] ??= 1;
+
+        return new Angles($byRole);
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
+use KindChair\Movement\LegContact;
+
+/**
+ * Sets feet down: a leg that is not lifted stands on the floor or lies on the bed, and one that is laid on the other leg lies there.
+ */
+final readonly class LegReach
+{
+    /** Degrees by which a thigh must be raised from where it rests to be off what carries it. */
+    private const RAISED = 1.5;
+    /** Degrees of the knee under which a leg that is lifted is off the floor. */
+    private const LONG_BELOW = 80.0;
+    /** Half the thickness of two legs that lie on each other, in units. */
+    private const ON_THIGH = 5.6;
+    private const ON_SHIN = 5.0;
+    private const CROSSED = 3.6;
+    /** Where on the other thigh or shin an ankle lies: share of its length. */
+    private const ANKLE_AT = 0.68;
+    private const SHIN_AT = 0.3;
+    private const KNEE_AT = 0.8;
+
+    /**
+     * @param bool $lifts whether legs are lifted against their weight
+     * @param Side $named the side whose leg is laid on the other
+     */
+    public static function settled(Pose $pose, DrawnSeat $seat, bool $lifts, ?LegContact $legs, Side $named): Pose
+    {
+        if ($seat === DrawnSeat::Standing) {
+            // Who stands comes down with bent knees: the whole figure is set on its feet.
+            return $pose;
+        }
+        foreach (Side::cases() as $leg) {
+            if ($legs === null || $leg !== $named) {
+                $pose = self::setDown($pose, $seat, $lifts, $leg);
+            }
+        }
+
+        return $legs === null ? $pose : self::laidOn($pose, $seat, $legs, $named);
+    }
+
+    /** Where an ankle is, over the hip joints, when its foot stands: as it does at rest. */
+    private static function standsAt(DrawnSeat $seat): float
+    {
+        $thigh = deg2rad($seat->restingHip() + Skeleton::lying($seat));
+
+        return -Skeleton::THIGH * cos($thigh) - Skeleton::SHIN * cos($thigh - deg2rad($seat->restingKnee()));
+    }
+
+    private static function setDown(Pose $pose, DrawnSeat $seat, bool $lifts, Side $leg): Pose
+    {
+        $hip = $pose->at(JointAction::HipFlexion, $leg);
+        $knee = $pose->at(JointAction::KneeFlexion, $leg);
+        $behind = $pose->at(JointAction::HipExtension, $leg);
+        // Lying flat, a knee that is bent about twice as far as the hip means a foot that stands on the bed.
+        $isRaised = $seat === DrawnSeat::FlatBed ? $hip > $knee / 2 + 15 : $hip > $seat->restingHip() + self::RAISED;
+        if ($isRaised || $lifts && $knee < self::LONG_BELOW && $knee < $seat->restingKnee()) {
+            return $pose;
+        }
+        $height = self::standsAt($seat);
+        if ($behind > 0 && $seat->restingHip() === 90) {
+            $thigh = deg2rad(-$behind);
+            $bend = $thigh + acos(max(-1.0, min(1.0, (-$height - Skeleton::THIGH * cos($thigh)) / Skeleton::SHIN)));
+
+            return $pose->with($leg, [JointAction::KneeFlexion->value => rad2deg($bend)]);
+        }
+        $turn = deg2rad(Skeleton::shownTurn($pose->at(JointAction::HipOutward, $leg) - $pose->at(JointAction::HipInward, $leg)));
+        $along = -Skeleton::THIGH - Skeleton::SHIN * cos(deg2rad($knee));
+        $aside = -Skeleton::SHIN * cos($turn) * sin(deg2rad($knee));
+        $reach = acos(max(-1.0, min(1.0, $height / hypot($along, $aside))));
+        $written = $hip + Skeleton::lying($seat);
+        $ways = array_map(static fn (float $way): float => self::within(rad2deg(atan2($aside, $along) + $way)), [$reach, -$reach]);
+        usort($ways, static fn (float $a, float $b): int => abs($a - $written) <=> abs($b - $written));
+
+        return $pose->with($leg, [JointAction::HipFlexion->value => $ways[0] - Skeleton::lying($seat)]);
+    }
+
+    /** Degrees between -90 and 270. */
+    private static function within(float $degrees): float
+    {
+        return $degrees < -90 ? $degrees + 360 : ($degrees > 270 ? $degrees - 360 : $degrees);
+    }
+
+    private static function laidOn(Pose $pose, DrawnSeat $seat, LegContact $legs, Side $side): Pose
+    {
+        $other = $side->other();
+        if ($legs === LegContact::ThighsCrossed) {
+            // The leg below comes to the middle, or no thigh would lie over it.
+            $pose = $pose->with($other, [JointAction::HipAdduction->value => Skeleton::KNEES_APART]);
+        }
+        $body = Skeleton::of($pose, $seat);
+        [$hip, $knee, $ankle] = [$body->point("hip-$other->value"), $body->point("knee-$other->value"), $body->point("ankle-$other->value")];
+        $thigh = $knee->minus($hip);
+        $shin = $ankle->minus($knee);
+        $over = static fn (Vector $way): Vector => $way->unit()->cross(new Vector(1, 0, 0))->unit();
+        $target = match ($legs) {
+            LegContact::AnkleOnThigh => $hip->plus($thigh, self::ANKLE_AT)->plus($over($thigh), self::ON_THIGH),
+            LegContact::AnkleOnShin => $knee->plus($shin, self::SHIN_AT)->plus($over($shin), self::ON_SHIN),
+            LegContact::AnklesCrossed => $ankle->plus($over($shin), self::CROSSED),
+            LegContact::ThighsCrossed => $hip->plus($thigh, self::KNEE_AT)->plus($over($thigh), self::ON_THIGH),
+        };
+        $way = $target->minus($body->point("hip-$side->value"));
+        $way = $side === Side::Left ? $way->mirrored() : $way;
+        $far = min(Skeleton::THIGH + Skeleton::SHIN - 0.1, $way->length());
+        $bend = acos(max(-1.0, min(1.0, ($far ** 2 - Skeleton::THIGH ** 2 - Skeleton::SHIN ** 2) / (2 * Skeleton::THIGH * Skeleton::SHIN))));
+        if ($legs === LegContact::ThighsCrossed) {
+            return self::turned($pose, $seat, $side, $way->unit(), null, $pose->at(JointAction::KneeFlexion, $side));
+        }
+        $open = acos(max(-1.0, min(1.0, (Skeleton::THIGH ** 2 + $far ** 2 - Skeleton::SHIN ** 2) / (2 * Skeleton::THIGH * $far))));
+        $along = $way->unit();
+        // The knee falls outwards for an ankle that is laid on the other leg, and stays up for ankles that cross.
+        $wanted = $legs === LegContact::AnklesCrossed ? new Vector(0, 1, 0) : new Vector(1, 0.35, 0);
+        $out = $wanted->plus($along, -$wanted->dot($along))->unit();
+        $upper = (new Vector(0, 0, 0))->plus($along, cos($open))->plus($out, sin($open));
+        $hinge = (new Vector(0, 0, 0))->plus($along, sin($open))->plus($out, -cos($open));
+
+        return self::turned($pose, $seat, $side, $upper, $hinge, rad2deg($bend));
+    }
+
+    /** A leg whose thigh points somewhere and whose knee bends towards somewhere, seen as a right leg. */
+    private static function turned(Pose $pose, DrawnSeat $seat, Side $side, Vector $thigh, ?Vector $hinge, float $knee): Pose
+    {
+        $flexion = acos(max(-1.0, min(1.0, -$thigh->y)));
+        $out = atan2($thigh->x, $thigh->z);
+        $turn = 0.0;
+        if ($hinge !== null) {
+            $back = (new Vector(0, -sin($flexion), -cos($flexion)))->yawed(rad2deg($out));
+            $turn = Skeleton::realTurn(rad2deg(atan2(-$hinge->dot($thigh->cross($back)), $hinge->dot($back))));
+        }
+        $apart = rad2deg($out) - Skeleton::KNEES_APART;
+
+        return $pose->with($side, [
+            JointAction::HipFlexion->value => rad2deg($flexion) - Skeleton::lying($seat),
+            JointAction::HipOutward->value => max(0.0, $turn),
+            JointAction::HipInward->value => max(0.0, -$turn),
+            JointAction::HipAbduction->value => max(0.0, $apart),
+            JointAction::HipAdduction->value => max(0.0, -$apart),
+            JointAction::KneeFlexion->value => $knee,
+        ]);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\Side;
+use KindChair\Movement\Angles;
+use KindChair\Movement\BodyUse;
+use KindChair\Movement\Effort;
+use KindChair\Movement\HandPlace;
+use KindChair\Movement\Position;
+use KindChair\Movement\Variation;
+
+/** A pose as a body takes it: feet on what they stand on, one leg on the other where it is laid there, hands that rest on the thighs. */
+final readonly class Settled
+{
+    /** The pose of one step of a rung, whose hands have been brought to where they lie. */
+    public static function step(Variation $variation, Angles $angles, DrawnSeat $seat, Side $named): Pose
+    {
+        return self::pose($angles, $seat, $named, $variation->body, $variation->position);
+    }
+
+    public static function rest(DrawnSeat $seat, Position $position = Position::Upright): Pose
+    {
+        return self::pose(new Angles([]), $seat, Side::Left, new BodyUse(), $position);
+    }
+
+    public static function pose(Angles $angles, DrawnSeat $seat, Side $named, BodyUse $body, Position $position): Pose
+    {
+        $isWide = $position === Position::Wide && $seat->restingHip() === 90;
+        $pose = LegReach::settled(Pose::of($angles->on($named), $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named);
+
+        return $seat === DrawnSeat::FlatBed ? $pose : self::handsAtRest($pose, $seat);
+    }
+
+    private static function handsAtRest(Pose $pose, DrawnSeat $seat): Pose
+    {
+        $body = Skeleton::of($pose, $seat);
+        foreach (array_filter(Side::cases(), $pose->restsArm(...)) as $side) {
+            $place = $seat === DrawnSeat::Standing ? HandPlace::Backrest : HandPlace::Thigh;
+            $angles = ArmReach::atEase($body, $side, HandPlaces::of($place, $side, false, $body, $seat)[0]);
+            // An arm that would not reach hangs as it does at rest.
+            $pose = $angles === null ? $pose : $pose->with($side, $angles);
+        }
+
+        return $pose;
+    }
+}
