@@ -12,6 +12,7 @@ use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\HandContact;
+use KindChair\Movement\HandPlace;
 use KindChair\Movement\Position;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
@@ -39,15 +40,28 @@ final readonly class Contacts
         if ($variation->body->hands === []) {
             return $variation;
         }
-        $onBase = [];
+        $seats = [];
         foreach ($variation->bases as $base) {
-            $seat = DrawnSeat::of($base, $variation->position);
+            $seats[$base->value] = DrawnSeat::of($base, $variation->position);
+        }
+        $armchair = DrawnSeat::of(Base::Chair, $variation->position, true);
+        if ($armchair === DrawnSeat::Armchair && $variation->allows(Base::Chair) && self::holdsTheSeat($variation->body)) {
+            $seats[Variation::ARMCHAIR] = $armchair;
+        }
+        $onSeat = [];
+        foreach ($seats as $key => $seat) {
             foreach ($steps as $step) {
-                $onBase[$base->value][$step->id] = $this->step($variation, $step, $seat);
+                $onSeat[$key][$step->id] = $this->step($variation, $step, $seat);
             }
         }
 
-        return $variation->onBases($onBase);
+        return $variation->onSeats($onSeat);
+    }
+
+    /** Whether a hand lies on what a chair with arms has elsewhere. */
+    private static function holdsTheSeat(BodyUse $body): bool
+    {
+        return array_intersect([HandPlace::Seat->value, HandPlace::Armrest->value], array_map(static fn (HandContact $hand): string => $hand->on->value, $body->hands)) !== [];
     }
 
     /** The angles of a step with the hands brought to where they lie, while the left side is named. */
@@ -81,16 +95,16 @@ final readonly class Contacts
     }
 
     /**
-     * How far the hands of a step are from where they should lie, while the left side is named.
+     * How far the hands of a step are from where they should lie.
      *
      * @return list<array{side: Side, contact: HandContact, short: float}> in units of 1.65 cm
      */
-    public static function missed(Variation $variation, Step $step, Base $base): array
+    public static function missed(Variation $variation, Step $step, Base $base, Side $named = Side::Left, bool $withArms = false): array
     {
-        $seat = DrawnSeat::of($base, $variation->position);
-        $body = Skeleton::of(Settled::step($variation, $variation->anglesOn($base)[$step->id], $seat, Side::Left), $seat);
+        $seat = DrawnSeat::of($base, $variation->position, $withArms);
+        $body = Skeleton::of(Settled::step($variation, $variation->anglesOn($base, $withArms)[$step->id], $seat, $named), $seat);
         $missed = [];
-        foreach (self::during($variation->body, $step) as [$side, $contact]) {
+        foreach (self::during($variation->body, $step, $named) as [$side, $contact]) {
             [$palm, $fingers] = [$body->point("hand-$side->value"), $body->point("fingers-$side->value")];
             $short = min(array_map(static fn (Vector $place): float => $place->from($palm, $fingers), HandPlaces::of($contact->on, $side, $contact->isAcross, $body, $seat)));
             $missed[] = ['side' => $side, 'contact' => $contact, 'short' => $short];
@@ -100,11 +114,11 @@ final readonly class Contacts
     }
 
     /** @return list<array{Side, HandContact}> what the hands lie on in a step: those that follow the other hand last */
-    private static function during(BodyUse $body, Step $step): array
+    private static function during(BodyUse $body, Step $step, Side $named = Side::Left): array
     {
         $during = [];
         foreach ($body->hands as $contact) {
-            foreach ($contact->holdsDuring($step) ? array_filter($contact->who->sides(Side::Left)) : [] as $side) {
+            foreach ($contact->holdsDuring($step) ? array_filter($contact->who->sides($named)) : [] as $side) {
                 $during[] = [$side, $contact];
             }
         }

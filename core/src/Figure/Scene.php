@@ -32,7 +32,7 @@ final readonly class Scene
         $seat = DrawnSeat::of($base, $variation->position, $withArms);
         $poses = [];
         foreach ($movement->steps as $step) {
-            $poses[$step->id] = Settled::step($variation, $variation->anglesOn($base)[$step->id], $seat, $side);
+            $poses[$step->id] = Settled::step($variation, $variation->anglesOn($base, $withArms)[$step->id], $seat, $side);
         }
         $view = match ($seat) {
             DrawnSeat::Bed, DrawnSeat::Sideways => View::Side,

@@ -12,6 +12,9 @@ use KindChair\Body\Side;
 /** One rung of a movement's ladder, from gentlest to fullest. */
 final readonly class Variation
 {
+    /** A chair with arms, on which hands lie elsewhere than on one without. */
+    public const ARMCHAIR = 'armchair';
+
     /** @var array<string, array<string, list<JointAngle>>> the furthest angles, by base and the side that is named */
     private array $furthest;
 
@@ -22,7 +25,7 @@ final readonly class Variation
      * @param array<string, Cue> $cues by step id; every step of the movement has one
      * @param list<string> $props prop ids
      * @param array<string, string> $forBase what to say or check, by Base value
-     * @param array<string, array<string, Angles>> $onBase by Base value, then step id: with the hands brought to where they lie
+     * @param array<string, array<string, Angles>> $onSeat by Base value or ARMCHAIR, then step id: with the hands brought to where they lie
      */
     public function __construct(
         public string $id,
@@ -37,7 +40,7 @@ final readonly class Variation
         public array $props,
         public bool $scalesDown,
         public array $forBase,
-        private array $onBase = [],
+        private array $onSeat = [],
     ) {
         if ($level < 1) {
             throw InvalidMovement::levelIs($id, $level);
@@ -74,15 +77,15 @@ final readonly class Variation
     }
 
     /** @return array<string, Angles> by step id: as it is done on a base, with the hands where they lie there */
-    public function anglesOn(Base $base): array
+    public function anglesOn(Base $base, bool $withArms = false): array
     {
-        return $this->onBase[$base->value] ?? $this->onBase[$this->mainBase()->value] ?? $this->angles;
+        return ($withArms ? $this->onSeat[self::ARMCHAIR] ?? null : null) ?? $this->onSeat[$base->value] ?? $this->onSeat[$this->mainBase()->value] ?? $this->angles;
     }
 
-    /** @param array<string, array<string, Angles>> $onBase by Base value, then step id */
-    public function onBases(array $onBase): self
+    /** @param array<string, array<string, Angles>> $onSeat by Base value or ARMCHAIR, then step id */
+    public function onSeats(array $onSeat): self
     {
-        return $this->withAngles($this->angles, $onBase);
+        return $this->withAngles($this->angles, $onSeat);
     }
 
     /**
@@ -138,14 +141,14 @@ final readonly class Variation
     /** @param Closure(Angles): Angles $change */
     private function each(Closure $change): self
     {
-        return $this->withAngles(array_map($change, $this->angles), array_map(static fn (array $steps): array => array_map($change, $steps), $this->onBase));
+        return $this->withAngles(array_map($change, $this->angles), array_map(static fn (array $steps): array => array_map($change, $steps), $this->onSeat));
     }
 
     /**
      * @param array<string, Angles> $angles by step id
-     * @param array<string, array<string, Angles>> $onBase
+     * @param array<string, array<string, Angles>> $onSeat
      */
-    private function withAngles(array $angles, array $onBase): self
+    private function withAngles(array $angles, array $onSeat): self
     {
         return new self(
             id: $this->id,
@@ -160,7 +163,7 @@ final readonly class Variation
             props: $this->props,
             scalesDown: $this->scalesDown,
             forBase: $this->forBase,
-            onBase: $onBase,
+            onSeat: $onSeat,
         );
     }
 }

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Figure;
+
+use KindChair\Body\Side;
+use KindChair\Figure\Contacts;
+use KindChair\Figure\DrawnSeat;
+use KindChair\Figure\HandPlaces;
+use KindChair\Figure\Scene;
+use KindChair\Figure\Settled;
+use KindChair\Figure\Skeleton;
+use KindChair\Figure\Vector;
+use KindChair\Movement\Base;
+use KindChair\Movement\Effort;
+use KindChair\Movement\HandPlace;
+use KindChair\Movement\LegContact;
+use KindChair\Movement\Movement;
+use KindChair\Movement\Variation;
+use KindChair\Tests\Support\Make;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Hands, feet and crossed legs are where a movement says: in space, on the page, on every seat, on both sides. */
+final class ContactsTest extends TestCase
+{
+    private const CM = 1 / 1.65;
+
+    public function testEveryHandOfTheLibraryIsWithinFourCentimetres(): void
+    {
+        $missed = [];
+        $looked = 0;
+        foreach (self::onEverySeat() as [$movement, $variation, $base, $withArms]) {
+            foreach ($movement->steps as $step) {
+                foreach (Side::cases() as $named) {
+                    foreach (Contacts::missed($variation, $step, $base, $named, $withArms) as $hand) {
+                        ++$looked;
+                        if ($hand['short'] > 4 * self::CM) {
+                            $missed[] = "$movement->id/$variation->id $base->value $step->id {$hand['side']->value} on {$hand['contact']->on->value}";
+                        }
+                    }
+                }
+            }
+        }
+        self::assertSame([], $missed);
+        self::assertGreaterThan(3000, $looked);
+    }
+
+    public function testAHandDrawnOnAThighIsOnItOnThePage(): void
+    {
+        $off = [];
+        foreach (self::onEverySeat() as [$movement, $variation, $base, $withArms]) {
+            foreach ($variation->body->hands as $contact) {
+                if ($contact->on !== HandPlace::Thigh && $contact->on !== HandPlace::Knee) {
+                    continue;
+                }
+                $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms);
+                foreach (array_filter($movement->steps, $contact->holdsDuring(...)) as $step) {
+                    $body = Skeleton::of($scene->pose($step->id), $scene->seat);
+                    foreach (array_filter($contact->who->sides(Side::Left)) as $side) {
+                        $leg = $contact->isAcross ? $side->other() : $side;
+                        [$palm, $fingers, $hip, $knee] = array_map(
+                            static fn (string $name): Vector => new Vector(...[...$scene->projection()($body->point($name)), 0.0]),
+                            ["hand-$side->value", "fingers-$side->value", "hip-$leg->value", "knee-$leg->value"],
+                        );
+                        // The line of a thigh is in its middle: half its thickness comes to it.
+                        $short = min($palm->from($hip, $knee), $fingers->from($hip, $knee)) - 3.3;
+                        if ($short > 4 * self::CM) {
+                            $off[] = "$movement->id/$variation->id $base->value $step->id: $short";
+                        }
+                    }
+                }
+            }
+        }
+        self::assertSame([], $off);
+    }
+
+    public function testFeetThatAreNotLiftedStandWithinTwoCentimetres(): void
+    {
+        $off = [];
+        foreach (self::onEverySeat() as [$movement, $variation, $base, $withArms]) {
+            $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms);
+            $rest = Skeleton::of(Settled::rest($scene->seat), $scene->seat);
+            foreach ($movement->steps as $step) {
+                $body = Skeleton::of($scene->pose($step->id), $scene->seat);
+                $named = $variation->anglesOn($base, $withArms)[$step->id]->on(Side::Left);
+                foreach (Side::cases() as $side) {
+                    $raised = $variation->body->works(Effort::Lift) || $variation->body->legs !== null;
+                    foreach ($named as $angle) {
+                        $raised = $raised || $angle->side === $side && $angle->action->value === 'hip-flexion' && $angle->degrees > $scene->seat->restingHip();
+                    }
+                    $lowest = min($body->point("ankle-$side->value")->y, $scene->seat === DrawnSeat::Standing ? $body->point('ankle-' . $side->other()->value)->y : INF);
+                    if (!$raised && abs($lowest - $rest->point("ankle-$side->value")->y) > 2 * self::CM && !self::liftsItsHeel($body, $side)) {
+                        $off[] = "$movement->id/$variation->id $base->value $step->id $side->value: " . round($lowest, 1);
+                    }
+                }
+            }
+        }
+        self::assertSame([], $off);
+    }
+
+    /** A foot on its toes: its ankle rises with the heel. */
+    private static function liftsItsHeel(Skeleton $body, Side $side): bool
+    {
+        return $body->point("toe-$side->value")->y < $body->point("ankle-$side->value")->y - 0.01;
+    }
+
+    #[DataProvider('crossed')]
+    public function testALegLiesOnTheOther(string $id, string $rung, LegContact $legs): void
+    {
+        $movement = Make::craft()->library->get($id);
+        $variation = $movement->variation($rung);
+        self::assertSame($legs, $variation->body->legs);
+        foreach (Side::cases() as $named) {
+            $scene = Scene::of($movement, $variation, Base::Chair, $named);
+            $body = Skeleton::of($scene->startAndEnd()[1], $scene->seat);
+            [$over, $under] = [$named->value, $named->other()->value];
+            [$from, $to] = $legs === LegContact::AnkleOnShin ? ['knee', 'ankle'] : ['hip', 'knee'];
+            $point = $body->point(($legs === LegContact::ThighsCrossed ? 'knee' : 'ankle') . "-$over");
+            // Two limbs of about 3 units each lie on each other.
+            self::assertLessThan(6.2 + 4 * self::CM, $point->from($body->point("$from-$under"), $body->point("$to-$under")));
+            self::assertGreaterThan(0, $point->y - $body->point("ankle-$under")->y);
+        }
+    }
+
+    /** @return iterable<string, array{string, string, LegContact}> */
+    public static function crossed(): iterable
+    {
+        yield 'an ankle on the thigh' => ['sole-thumbs', 'thigh', LegContact::AnkleOnThigh];
+        yield 'an ankle on the shin' => ['figure-four', 'shin', LegContact::AnkleOnShin];
+        yield 'a thigh over a thigh' => ['twist-crossed', 'knee', LegContact::ThighsCrossed];
+    }
+
+    public function testSittingTallNobodyReachesTheirFoot(): void
+    {
+        $seat = DrawnSeat::Chair;
+        $body = Skeleton::of(Settled::rest($seat), $seat);
+        $foot = HandPlaces::of(HandPlace::Foot, Side::Left, false, $body, $seat)[0];
+        self::assertGreaterThan(Skeleton::UPPER_ARM + Skeleton::FOREARM + Skeleton::FINGERS, $foot->minus($body->point('shoulder-left'))->length());
+    }
+
+    /** @return iterable<array{Movement, Variation, Base, bool}> */
+    private static function onEverySeat(): iterable
+    {
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $variation) {
+                foreach ($variation->bases as $base) {
+                    yield [$movement, $variation, $base, false];
+                    if ($base === Base::Chair) {
+                        yield [$movement, $variation, $base, true];
+                    }
+                }
+            }
+        }
+    }
+}
