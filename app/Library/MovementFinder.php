@@ -23,7 +23,7 @@ use KindChair\Timeline\TimelineBuilder;
 final readonly class MovementFinder
 {
     /** The breath in which times are told; a class has its own. */
-    private const PATTERN = 'even';
+    public const PATTERN = 'even';
 
     public function __construct(private Craft $craft, private ClassPlanner $planner, private TeacherCraft $teacherCraft)
     {

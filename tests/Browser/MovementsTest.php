@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\BrowserTestCase;
@@ -57,6 +58,14 @@ final class MovementsTest extends BrowserTestCase
 
         $this->press('Ladder');
         $this->see('Raising an arm 155°');
+        // A hand is laid on a place by choosing it, and taken away by drawing it off.
+        $this->choose('Joint', 'Wrist, left');
+        $this->choose('In this step the hand lies on', 'Side or top of the head');
+        $this->see('A hand on the head');
+        $held = fn () => $this->find('svg[role=group] circle[r="4.5"]');
+        (new WebDriverActions($this->browser))->moveToElement($held())->clickAndHold()->moveByOffset(-60, -40)->moveByOffset(-60, -20)->release()->perform();
+        $this->see('Draw the hand onto a place, or choose one.');
+        $this->until(fn (): bool => !str_contains($this->find('[data-asks]')->getText(), 'A hand on the head'), 'the hand gone from the head');
         $this->see('Nothing to settle. It can be kept and used.');
         $this->press('Steps');
         $cue = $this->field('What you say the first time');

@@ -73,6 +73,26 @@ final class OwnMovementsTest extends AppTestCase
         $this->postJson('/api/own/pose', ['angles' => ['work' => ['tail' => 3]]] + $asked)->assertUnprocessable();
     }
 
+    public function testAHandThatIsLaidSomewhereIsDrawnThereAndItsPlacesAreTold(): void
+    {
+        $asked = ['angles' => [], 'position' => 'upright', 'base' => 'chair', 'view' => 'front', 'sides' => 'one-sided', 'side' => 'left', 'joint' => 'wrist', 'role' => 'work', 'step' => 'lift', 'phase' => 'cycle'];
+        $at = fn (array $body): array => array_column(array_filter(
+            $this->answer($this->postJson('/api/own/pose', [...$asked, 'body' => $body]), 'answer-pose')['handles'],
+            static fn (array $handle): bool => $handle['joint'] === 'wrist' && $handle['role'] === 'work',
+        ), null, 'joint')['wrist'];
+        $places = array_column(array_filter(
+            $this->answer($this->postJson('/api/own/pose', [...$asked, 'body' => []]), 'answer-pose')['places'],
+            static fn (array $place): bool => $place['across'],
+        ), null, 'on');
+        $across = ['who' => 'work', 'on' => 'thigh', 'across' => true];
+
+        $laid = $at(['hands' => [[...$across, 'in' => ['lift']]]]);
+        $this->assertEqualsWithDelta($places['thigh']['x'], $laid['x'], 4);
+        $this->assertEqualsWithDelta($places['thigh']['y'], $laid['y'], 4);
+        $this->assertEqualsWithDelta($at([])['x'], $at(['hands' => [[...$across, 'in' => ['lower']]]])['x'], 0.1);
+        $this->postJson('/api/own/pose', [...$asked, 'body' => ['hands' => [['who' => 'work', 'on' => 'moon']]]])->assertUnprocessable();
+    }
+
     public function testAClassKeepsTheVersionItWasPlannedWithAndIsOfferedTheNewer(): void
     {
         $id = $this->kept();

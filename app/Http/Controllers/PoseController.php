@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Planning\ClassPlanner;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use KindChair\Body\Joint;
 use KindChair\Body\JointAction;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Sketch;
@@ -20,7 +21,7 @@ final class PoseController
 {
     public function __invoke(#[CurrentUser] User $teacher, AskPose $request, ClassPlanner $planner, Craft $craft): JsonResponse
     {
-        $sketch = $request->sketch();
+        $sketch = $request->sketch($craft->ranges);
         $action = $request->action();
         $role = $request->role();
         $id = $request->validated('group');
@@ -30,6 +31,7 @@ final class PoseController
             'shapes' => array_map(static fn (Shape $shape): array => $shape->toArray(), $sketch->shapes()),
             'handles' => $sketch->handles(),
             'actions' => self::actions($request, $group, $craft),
+            'places' => $request->joint() === Joint::Wrist && $role !== null ? $sketch->places($role) : [],
             'track' => $action === null || $role === null ? [] : $sketch->track($action, Sketch::roleFor($action, $role), $craft->ranges),
         ]);
     }

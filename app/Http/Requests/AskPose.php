@@ -9,7 +9,9 @@ use Illuminate\Validation\Rule;
 use KindChair\Body\AgeBand;
 use KindChair\Body\Joint;
 use KindChair\Body\JointAction;
+use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
+use KindChair\Figure\Contacts;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Sketch;
 use KindChair\Format\FormatError;
@@ -18,6 +20,7 @@ use KindChair\Format\Node;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
@@ -40,6 +43,9 @@ final class AskPose extends FormRequest
             'action' => ['nullable', Rule::enum(JointAction::class)],
             'group' => ['nullable', 'integer'],
             'age' => ['nullable', Rule::enum(AgeBand::class)],
+            'body' => ['nullable', 'array'],
+            'step' => ['required_with:body', 'string', 'max:80'],
+            'phase' => ['required_with:body', Rule::enum(Phase::class)],
         ];
     }
 
@@ -49,17 +55,25 @@ final class AskPose extends FormRequest
         return MovementReader::angles(Node::root($this->validated('angles'), '/angles'));
     }
 
-    /** @throws FormatError when an angle is none */
-    public function sketch(): Sketch
+    /** @throws FormatError when an angle is none, or a hand lies nowhere */
+    public function sketch(RangeTable $ranges): Sketch
     {
+        $position = Position::from($this->validated('position'));
+        $seat = DrawnSeat::of(Base::from($this->validated('base')), $position);
+        $body = $this->validated('body');
+        $use = MovementReader::bodyUse(is_array($body) ? Node::root($body, '/body') : null);
+        $angles = $this->angles();
+
         return Sketch::of(
-            $this->angles(),
-            DrawnSeat::of(Base::from($this->validated('base')), Position::from($this->validated('position'))),
+            $body === null ? $angles : (new Contacts($ranges))->shaped($angles, $use, $this->validated('step'), Phase::from($this->validated('phase')), $seat, $position),
+            $seat,
             View::from($this->validated('view')),
             SideUse::from($this->validated('sides')),
             Side::from($this->validated('side')),
             $this->joint(),
             $this->role(),
+            $use,
+            $position,
         );
     }
 

@@ -13,6 +13,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
+use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
@@ -67,7 +68,13 @@ final readonly class Contacts
     /** The angles of a step with the hands brought to where they lie, while the left side is named. */
     private function step(Variation $variation, Step $step, DrawnSeat $seat): Angles
     {
-        return $this->brought($variation->angles[$step->id], self::during($variation->body, $step), $seat, $variation->body, $variation->position);
+        return $this->brought($variation->angles[$step->id], self::during($variation->body, $step->id, $step->phase), $seat, $variation->body, $variation->position);
+    }
+
+    /** One shape that is being set, with the hands where they are said to lie in that step. */
+    public function shaped(Angles $written, BodyUse $use, string $step, Phase $phase, DrawnSeat $seat, Position $position): Angles
+    {
+        return $this->brought($written, self::during($use, $step, $phase), $seat, $use, $position);
     }
 
     /**
@@ -104,7 +111,7 @@ final readonly class Contacts
         $seat = DrawnSeat::of($base, $variation->position, $withArms);
         $body = Skeleton::of(Settled::step($variation, $variation->anglesOn($base, $withArms)[$step->id], $seat, $named), $seat);
         $missed = [];
-        foreach (self::during($variation->body, $step, $named) as [$side, $contact]) {
+        foreach (self::during($variation->body, $step->id, $step->phase, $named) as [$side, $contact]) {
             [$palm, $fingers] = [$body->point("hand-$side->value"), $body->point("fingers-$side->value")];
             $short = min(array_map(static fn (Vector $place): float => $place->from($palm, $fingers), HandPlaces::of($contact->on, $side, $contact->isAcross, $body, $seat)));
             $missed[] = ['side' => $side, 'contact' => $contact, 'short' => $short];
@@ -114,11 +121,11 @@ final readonly class Contacts
     }
 
     /** @return list<array{Side, HandContact}> what the hands lie on in a step: those that follow the other hand last */
-    private static function during(BodyUse $body, Step $step, Side $named = Side::Left): array
+    private static function during(BodyUse $body, string $step, Phase $phase, Side $named = Side::Left): array
     {
         $during = [];
         foreach ($body->hands as $contact) {
-            foreach ($contact->holdsDuring($step) ? array_filter($contact->who->sides($named)) : [] as $side) {
+            foreach ($contact->holdsDuring($step, $phase) ? array_filter($contact->who->sides($named)) : [] as $side) {
                 $during[] = [$side, $contact];
             }
         }

@@ -203,7 +203,7 @@ final readonly class Skeleton
         $heelsUp = 0.0;
         if (($seat === DrawnSeat::Chair || $seat === DrawnSeat::Armchair) && $toes > 0 && $knee >= 70 && $flexion <= 92) {
             // A foot that points on the floor lifts its heel, and so the knee; one that is set forward comes flat first.
-            $heelsUp = rad2deg(asin(min(0.5, self::FOOT * sin(deg2rad(max(0.0, $toes - ($flexion - $knee)))) / self::THIGH)));
+            $heelsUp = rad2deg(asin(min(0.5, self::FOOT * sin(deg2rad(max(0.0, $toes - max(0.0, $flexion - $knee)))) / self::THIGH)));
         }
         // Straight legs open sideways, bent ones swing out.
         $open = static fn (Vector $v): Vector => $seat === DrawnSeat::Standing ? $v->rolled(-$out) : $v->yawed($out);

@@ -10,6 +10,7 @@ use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\BodyUse;
+use KindChair\Movement\HandPlace;
 use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
@@ -35,10 +36,12 @@ final readonly class Sketch
         private SideUse $sides,
         private BodyDrawing $body,
         private View $view,
+        private BodyUse $use,
+        private Position $position,
     ) {
     }
 
-    public static function of(Angles $angles, DrawnSeat $seat, View $view, SideUse $sides, Side $named, ?Joint $chosen, ?string $role): self
+    public static function of(Angles $angles, DrawnSeat $seat, View $view, SideUse $sides, Side $named, ?Joint $chosen, ?string $role, BodyUse $use = new BodyUse(), Position $position = Position::Upright): self
     {
         $moving = match (true) {
             $chosen === null => [],
@@ -47,7 +50,7 @@ final readonly class Sketch
             default => self::partsOf($chosen, self::limbs($role ?? 'both', $named)),
         };
 
-        return new self($angles, $seat, $named, $sides, BodyDrawing::accenting($view, $named, $moving), $view);
+        return new self($angles, $seat, $named, $sides, BodyDrawing::accenting($view, $named, $moving), $view, $use, $position);
     }
 
     /** @return list<Shape> */
@@ -94,6 +97,27 @@ final readonly class Sketch
         return $track;
     }
 
+    /**
+     * Where the hand that is held could lie: one point a place, those that lie over each other once.
+     *
+     * @return list<array{on: string, across: bool, x: float, y: float}>
+     */
+    public function places(string $role): array
+    {
+        $hand = self::limbs($role, $this->named)[0];
+        $body = $this->skeleton($this->angles);
+        $project = Scene::project($this->view, $this->seat);
+        $places = [];
+        foreach (HandPlace::cases() as $place) {
+            foreach ($place->hasTwoSides() ? [false, true] : [false] as $isAcross) {
+                [$x, $y] = $project(HandPlaces::of($place, $hand, $isAcross, $body, $this->seat)[0]);
+                $places[] = ['on' => $place->value, 'across' => $isAcross, 'x' => round($x, 1), 'y' => round($y, 1)];
+            }
+        }
+
+        return $places;
+    }
+
     /** Which role an action of a joint takes on this movement, when its handle belongs to a limb with this role. */
     public static function roleFor(JointAction $action, string $handleRole): string
     {
@@ -118,7 +142,7 @@ final readonly class Sketch
 
     private function skeleton(Angles $angles): Skeleton
     {
-        return Skeleton::of(Settled::pose($angles, $this->seat, $this->named, new BodyUse(), Position::Upright), $this->seat);
+        return Skeleton::of(Settled::pose($angles, $this->seat, $this->named, $this->use, $this->position), $this->seat);
     }
 
     /** @return list<Side> */

@@ -22,8 +22,8 @@ final readonly class HandContact
     ) {
     }
 
-    public function holdsDuring(Step $step): bool
+    public function holdsDuring(string $step, Phase $phase): bool
     {
-        return $this->in === [] ? $step->phase !== Phase::Leave : in_array($step->id, $this->in, true);
+        return $this->in === [] ? $phase !== Phase::Leave : in_array($step, $this->in, true);
     }
 }

@@ -30,6 +30,12 @@ enum HandPlace: string
     case Face = 'face';
     case OtherHand = 'other-hand';
 
+    /** Whether there is one on each side of the body, so that a hand can lie on that of the other side. */
+    public function hasTwoSides(): bool
+    {
+        return in_array($this, [self::Thigh, self::ThighUnder, self::Knee, self::Shin, self::Foot, self::Shoulder], true);
+    }
+
     /** Whether a hand there steadies or carries the body. */
     public function steadies(): bool
     {

@@ -76,7 +76,7 @@ final readonly class Precaution
         }
         foreach ($this->angleLimits as $limit) {
             foreach ($angles as $angle) {
-                if ($angle->degrees > 0 && in_array($angle->action, $limit->actions, true)) {
+                if (in_array($angle->action, $limit->actions, true) && $limit->isNear($angle)) {
                     return true;
                 }
             }

@@ -17,6 +17,7 @@ use KindChair\Movement\Effort;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\LegContact;
 use KindChair\Movement\Movement;
+use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -56,7 +57,7 @@ final class ContactsTest extends TestCase
                     continue;
                 }
                 $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms);
-                foreach (array_filter($movement->steps, $contact->holdsDuring(...)) as $step) {
+                foreach (array_filter($movement->steps, static fn (Step $step): bool => $contact->holdsDuring($step->id, $step->phase)) as $step) {
                     $body = Skeleton::of($scene->pose($step->id), $scene->seat);
                     foreach (array_filter($contact->who->sides(Side::Left)) as $side) {
                         $leg = $contact->isAcross ? $side->other() : $side;

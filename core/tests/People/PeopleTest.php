@@ -195,7 +195,7 @@ final class PeopleTest extends TestCase
         self::assertFalse($precaution->concerns([$ask(Demand::Grip)], []));
         self::assertFalse($precaution->concerns([$ask(Demand::HipBend, 90)], []), 'everybody who sits');
         self::assertTrue($precaution->concerns([$ask(Demand::HipBend, 91)], []));
-        self::assertTrue($precaution->concerns([], [$turned(1)]));
-        self::assertFalse($precaution->concerns([], [$turned(0)]));
+        self::assertTrue($precaution->concerns([], [$turned(10)]), 'half of what it allows');
+        self::assertFalse($precaution->concerns([], [$turned(9)]));
     }
 }

@@ -18,6 +18,11 @@ export function Asks({ asks }: { asks: RungAsk[] }) {
                             not for {ask.people.join(', ')}
                         </strong>
                     )}
+                    {ask.tooLongFor.length > 0 && (
+                        <strong className="rounded bg-butter px-1.5 text-[15px]">
+                            too long at once for {ask.tooLongFor.join(', ')}
+                        </strong>
+                    )}
                     {ask.notFor.length > 0 && (
                         <span className="rounded bg-butter px-1.5 text-[15px]">not for: {ask.notFor.join('; ')}</span>
                     )}

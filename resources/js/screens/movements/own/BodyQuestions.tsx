@@ -1,6 +1,7 @@
 import type { BodyUse } from '../../../api/types/movement';
 import { vocabulary } from '../../../api/types/words';
 import { Choice } from '../../../parts/Field';
+import { plural } from '../../../parts/time';
 import { without } from '../../../parts/without';
 
 type Hand = NonNullable<BodyUse['hands']>[number];
@@ -83,6 +84,20 @@ export function BodyQuestions({ body, onChange }: Props) {
                             />
                             takes weight
                         </label>
+                        <label className="flex min-h-11 items-center gap-2">
+                            <input
+                                type="checkbox"
+                                className="h-5 w-5 accent-ink"
+                                checked={hand.across ?? false}
+                                onChange={(event) => setHand(at, { across: event.target.checked })}
+                            />
+                            on the other side
+                        </label>
+                        {hand.in && (
+                            <span className="min-h-11 content-center text-[15px] text-ink-soft">
+                                in {plural(hand.in.length, 'step', 'steps')}
+                            </span>
+                        )}
                         <button
                             type="button"
                             className="button button-quiet px-3"

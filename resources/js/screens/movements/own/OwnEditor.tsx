@@ -11,7 +11,7 @@ import { PageTitle } from '../../../parts/Shell';
 import { Trouble, Waiting } from '../../../parts/States';
 import { plural } from '../../../parts/time';
 import { Cautions } from './Cautions';
-import { useDraft, withAngle, type AngleRoles, type Draft } from './draft';
+import { placeInWords, useDraft, withAngle, withHand, type AngleRoles, type Draft, type OnHand } from './draft';
 import { Ladder } from './Ladder';
 import { PoseEditor } from './PoseEditor';
 import { Steps } from './Steps';
@@ -82,6 +82,23 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                       ) as Draft['steps'],
                   },
         );
+    // A shape that several rungs share is laid in all of them; a rung with a shape of its own keeps its own hands.
+    const setHand: OnHand = (who, place) =>
+        change((one) => {
+            const step = one.steps.find((each) => each.id === shown);
+            const laid = (body: Draft['body']) => (step ? withHand(body ?? {}, who, step, one.steps, place) : body);
+            const own = rung !== null;
+            return {
+                ...one,
+                ...(own ? {} : { body: laid(one.body) }),
+                variations: one.variations.map((each) =>
+                    (own ? each.id === rung : !each.angles && each.body)
+                        ? { ...each, body: laid(each.body ?? one.body) }
+                        : each,
+                ),
+            } as Draft;
+        });
+    const shownStep = draft.steps.find((one) => one.id === shown) ?? draft.steps[0];
     const saved =
         state === 'saved'
             ? told.hasDraft
@@ -196,6 +213,13 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                         )}
                     </div>
                     <PoseEditor
+                        hands={
+                            shownStep && {
+                                step: shownStep,
+                                body: chosenRung?.body ?? draft.body ?? usual?.body ?? {},
+                                onHand: setHand,
+                            }
+                        }
                         angles={anglesOf(draft, shown, rung)}
                         position={base?.position ?? 'upright'}
                         base={base?.bases[0] ?? 'chair'}
@@ -260,25 +284,5 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                 </Ask>
             )}
         </>
-    );
-}
-
-/** Where a problem is, as someone sees it on this page. */
-function placeInWords(place: string, draft: Draft): string {
-    const [kind, id, inner] = place.split('/');
-    const find = <T extends { id: string }>(list: T[]) => list.find((one) => one.id === id) ?? list[Number(id)];
-    if (kind === 'variations') {
-        const rung = find(draft.variations);
-        const step = draft.steps.findIndex((one) => one.id === inner);
-        return rung ? `(ladder: ${rung.name}${step >= 0 ? `, step ${step + 1}` : ''})` : '(ladder)';
-    }
-    if (kind === 'steps') {
-        const step = find(draft.steps);
-        return step ? `(step ${draft.steps.indexOf(step) + 1})` : '(steps)';
-    }
-    return (
-        { names: '(name)', aim: '(what it is for)', doses: '(dose)', cautions: '(care)', regions: '(what it works)' }[
-            kind ?? ''
-        ] ?? ''
     );
 }

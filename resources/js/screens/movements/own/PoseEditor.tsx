@@ -1,10 +1,13 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useId, useRef, useState, type PointerEvent } from 'react';
 import { api } from '../../../api/client';
-import type { Handle, PoseAction, PoseAnswer } from '../../../api/types/answer-pose';
+import type { Handle, Place, PoseAnswer } from '../../../api/types/answer-pose';
+import type { BodyUse } from '../../../api/types/movement';
+import { vocabulary } from '../../../api/types/words';
 import { Shapes } from '../../../parts/FigureDrawing';
 import { Trouble } from '../../../parts/States';
-import type { AngleRoles } from './draft';
+import { AngleSlider } from './AngleSlider';
+import { handIn, type AngleRoles, type DraftStep, type HandAt, type HandUse, type OnHand } from './draft';
 
 interface Props {
     angles: AngleRoles;
@@ -16,7 +19,19 @@ interface Props {
     /** an age band, to show its usual range */
     age?: string;
     onAngle: (role: string, action: string, degrees: number | null) => void;
+    /** where hands lie in a step of a movement; none where only a reach is told */
+    hands?: {
+        step: DraftStep;
+        body: BodyUse;
+        onHand: OnHand;
+    };
 }
+
+/** How near to a place a hand is let go to lie on it, in the figure's units. */
+const LETS_GO_WITHIN = 8;
+const placeNames = new Map<string, string>(vocabulary.handPlace.map(([place, name]) => [place, name]));
+const placeWords = (place: { on: string; across?: boolean }) =>
+    `${placeNames.get(place.on) ?? place.on}${place.across ? ', on the other side' : ''}`;
 
 const jointWords: Record<string, string> = {
     neck: 'Neck',
@@ -32,75 +47,13 @@ const jointWords: Record<string, string> = {
 };
 const roleWords: Record<string, string> = { work: 'left', other: 'right', both: 'both sides' };
 
-/** How far one angle goes, beside how far bodies go: everyone of the group, most of them, anyone. */
-function AngleSlider({
-    action,
-    degrees,
-    chosen,
-    onChoose,
-    onAngle,
-}: {
-    action: PoseAction;
-    degrees: number | null;
-    chosen: boolean;
-    onChoose: () => void;
-    onAngle: (to: number | null) => void;
-}) {
-    const id = useId();
-    const share = (degrees: number) => `${Math.min(100, (degrees / action.normal) * 100)}%`;
-    return (
-        <li className={`rounded-xl px-2 py-1 ${chosen ? 'bg-white' : ''}`}>
-            <label htmlFor={id} className="flex justify-between text-[15px]">
-                <span>{action.name}</span>
-                <strong>{degrees === null ? 'at rest' : `${degrees}°`}</strong>
-            </label>
-            <input
-                id={id}
-                type="range"
-                className="h-11 w-full accent-ink"
-                min={0}
-                max={action.normal}
-                step={1}
-                value={degrees ?? 0}
-                onFocus={onChoose}
-                onChange={(event) => onAngle(Number(event.target.value))}
-            />
-            <span className="relative -mt-2 block h-2 rounded bg-hair" aria-hidden="true">
-                {action.group && (
-                    <span
-                        className="absolute inset-y-0 left-0 rounded bg-cushion-edge"
-                        style={{ width: share(action.group.most) }}
-                    />
-                )}
-                {action.group && (
-                    <span
-                        className="absolute inset-y-0 left-0 rounded bg-ink-soft"
-                        style={{ width: share(action.group.everyone) }}
-                    />
-                )}
-            </span>
-            <span className="flex items-center justify-between text-[14px] text-ink-soft">
-                {action.group ? `everyone to ${action.group.everyone}°, most to ${action.group.most}°, ` : ''}
-                {action.typical !== null && `usual at this age to ${action.typical}°, `}normal to {action.normal}°
-                {degrees !== null && (
-                    <button
-                        type="button"
-                        className="min-h-11 underline underline-offset-4"
-                        onClick={() => onAngle(null)}
-                    >
-                        to rest
-                    </button>
-                )}
-            </span>
-        </li>
-    );
-}
-
 /** A figure whose joints are taken hold of; what a joint can do is answered by the server. */
-export function PoseEditor({ angles, position, base, view, sides, group = '', age = '', onAngle }: Props) {
+export function PoseEditor(props: Props) {
+    const { angles, position, base, view, sides, group = '', age = '', onAngle, hands } = props;
     const [hold, setHold] = useState<{ joint: string; role: string } | null>(null);
     const [action, setAction] = useState<string | null>(null);
     const [dragging, setDragging] = useState(false);
+    const [at, setAt] = useState<{ x: number; y: number } | null>(null);
     const svg = useRef<SVGSVGElement>(null);
     const head = useId();
     const asked = {
@@ -115,6 +68,7 @@ export function PoseEditor({ angles, position, base, view, sides, group = '', ag
         joint: hold?.joint ?? null,
         role: hold?.role ?? null,
         action,
+        ...(hands && { body: hands.body, step: hands.step.id, phase: hands.step.phase }),
     };
     const pose = useQuery({
         queryKey: ['pose', asked],
@@ -132,13 +86,36 @@ export function PoseEditor({ angles, position, base, view, sides, group = '', ag
             setAction(null);
         }
     };
+    const isHand = hands !== undefined && hold?.joint === 'wrist';
+    const who = (hold?.role ?? 'both') as HandUse['who'];
+    const lies = isHand ? handIn(hands.body, who, hands.step) : undefined;
+    const nearestPlace = (): Place | undefined => {
+        const far = (place: Place) => (at ? Math.hypot(place.x - at.x, place.y - at.y) : Infinity);
+        const [nearest] = [...(data?.places ?? [])].sort((one, other) => far(one) - far(other));
+        return nearest && far(nearest) <= LETS_GO_WITHIN ? nearest : undefined;
+    };
+    const over = nearestPlace();
+    const letGo = () => {
+        if (at && isHand) {
+            hands.onHand(who, over ? { on: over.on, across: over.across } : null);
+        }
+        setAt(null);
+        setDragging(false);
+    };
     const drag = (event: PointerEvent) => {
         const box = svg.current?.getBoundingClientRect();
-        if (!dragging || !box || !data?.track.length || !current) {
+        if (!dragging || !box) {
             return;
         }
         const x = ((event.clientX - box.left) / box.width) * 128 - 14;
         const y = ((event.clientY - box.top) / box.height) * 128 - 14;
+        if (isHand && !current) {
+            setAt({ x, y });
+            return;
+        }
+        if (!data?.track.length || !current) {
+            return;
+        }
         const nearest = data.track.reduce((best, one) =>
             Math.hypot(one.x - x, one.y - y) < Math.hypot(best.x - x, best.y - y) ? one : best,
         );
@@ -170,8 +147,8 @@ export function PoseEditor({ angles, position, base, view, sides, group = '', ag
                     role="group"
                     aria-label="Figure; choose a joint"
                     onPointerMove={drag}
-                    onPointerUp={() => setDragging(false)}
-                    onPointerLeave={() => setDragging(false)}
+                    onPointerUp={letGo}
+                    onPointerLeave={letGo}
                 >
                     {data && <Shapes shapes={data.shapes} head={head} />}
                     {data && data.track.length > 1 && (
@@ -182,6 +159,20 @@ export function PoseEditor({ angles, position, base, view, sides, group = '', ag
                             strokeWidth="1.200"
                             strokeDasharray="2 2"
                         />
+                    )}
+                    {dragging &&
+                        isHand &&
+                        data?.places.map((place) => (
+                            <circle
+                                key={`${place.on}/${String(place.across)}`}
+                                cx={place.x}
+                                cy={place.y}
+                                r={place === over ? 4 : 1.6}
+                                fill={place === over ? 'var(--color-butter-deep)' : 'var(--color-butter-rule)'}
+                            />
+                        ))}
+                    {at && (
+                        <circle cx={at.x} cy={at.y} r="3" fill="none" stroke="var(--color-ink)" strokeWidth="1.200" />
                     )}
                     {data?.handles.map((handle, index) => (
                         <circle
@@ -223,6 +214,38 @@ export function PoseEditor({ angles, position, base, view, sides, group = '', ag
                     Touch a joint, then draw it along its dashed way, or use the sliders.{' '}
                     {sided && 'You set it for the left; the right is mirrored.'}
                 </p>
+            )}
+            {isHand && (
+                <>
+                    <p className="mt-2 min-h-6 text-center text-[15px]" role="status">
+                        {at
+                            ? over
+                                ? `Let go: ${placeWords(over)}`
+                                : 'Draw it onto a place, or away to lie on nothing'
+                            : lies
+                              ? `The hand lies here: ${placeWords(lies)}`
+                              : 'Draw the hand onto a place, or choose one.'}
+                    </p>
+                    <select
+                        className="field mt-2"
+                        aria-label="In this step the hand lies on"
+                        value={lies ? `${lies.on}/${lies.across ? 'across' : ''}` : ''}
+                        onChange={(event) => {
+                            const [on = '', across = ''] = event.target.value.split('/');
+                            hands.onHand(who, on ? { on: on as HandAt['on'], across: across !== '' } : null);
+                        }}
+                    >
+                        <option value="">The hand lies on nothing</option>
+                        {(data?.places ?? []).map((place) => (
+                            <option
+                                key={`${place.on}/${String(place.across)}`}
+                                value={`${place.on}/${place.across ? 'across' : ''}`}
+                            >
+                                {placeWords(place)}
+                            </option>
+                        ))}
+                    </select>
+                </>
             )}
             {hold && data && (
                 <ul

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { moved, replaceAt, withAngle } from './draft';
+import { handIn, moved, replaceAt, withAngle, withHand, type DraftStep } from './draft';
 
 describe('a movement being written', () => {
     it('sets an angle beside the others and leaves no empty role behind when it is cleared', () => {
@@ -12,6 +12,31 @@ describe('a movement being written', () => {
         ).toEqual({
             trunk: { flexion: 20 },
         });
+    });
+
+    it('lays a hand somewhere in one step, moves it, and takes it away again', () => {
+        const step = (id: string, phase: DraftStep['phase']): DraftStep => ({
+            id,
+            phase,
+            breath: 'in',
+            cue: { first: '', short: '' },
+        });
+        const steps = [step('a', 'enter'), step('b', 'cycle'), step('c', 'leave')];
+        const [a, b, c] = steps as [DraftStep, DraftStep, DraftStep];
+        const all = { hands: [{ who: 'work' as const, on: 'knee' as const, bears: true }] };
+        expect(handIn(all, 'work', b)?.on).toBe('knee');
+        expect(handIn(all, 'work', c)).toBeUndefined();
+        expect(handIn(all, 'other', b)).toBeUndefined();
+
+        const moved = withHand(all, 'work', b, steps, { on: 'thigh', across: true });
+        expect(moved.hands).toEqual([
+            { who: 'work', on: 'knee', bears: true, in: ['a'] },
+            { who: 'work', on: 'thigh', across: true, in: ['b'] },
+        ]);
+        expect(withHand(moved, 'work', a, steps, { on: 'thigh', across: true }).hands).toEqual([
+            { who: 'work', on: 'thigh', across: true, in: ['b', 'a'] },
+        ]);
+        expect(withHand(withHand(moved, 'work', b, steps, null), 'work', a, steps, null).hands).toEqual([]);
     });
 
     it('moves a rung up or down and changes only the one that is meant', () => {

@@ -4,7 +4,7 @@ import { refresh } from '../../../api/queries';
 import type { OwnMovementAnswer } from '../../../api/types/answer-own';
 import { useAutosave } from '../../../parts/autosave';
 import { without } from '../../../parts/without';
-import type { MovementFile } from '../../../api/types/movement';
+import type { BodyUse, MovementFile } from '../../../api/types/movement';
 
 /** A draft has the shape of a movement, with fields perhaps still empty. */
 export type Draft = MovementFile;
@@ -31,6 +31,66 @@ export function moved<T>(list: T[], index: number, by: number): T[] {
 export function withAngle(angles: AngleRoles, role: string, action: string, degrees: number | null): AngleRoles {
     const actions = degrees === null ? without(angles[role] ?? {}, action) : { ...angles[role], [action]: degrees };
     return Object.keys(actions).length > 0 ? { ...angles, [role]: actions } : without(angles, role);
+}
+
+export type HandUse = NonNullable<BodyUse['hands']>[number];
+export type HandAt = { on: HandUse['on']; across: boolean };
+export type OnHand = (who: HandUse['who'], place: HandAt | null) => void;
+
+/** Where a hand lies in a step; undefined while it lies nowhere. */
+export function handIn(body: BodyUse, who: HandUse['who'], step: DraftStep): HandUse | undefined {
+    return body.hands?.find((one) => one.who === who && (one.in ? one.in.includes(step.id) : step.phase !== 'leave'));
+}
+
+/** The body with a hand laid somewhere in one step, or taken away from where it lay. */
+export function withHand(
+    body: BodyUse,
+    who: HandUse['who'],
+    step: DraftStep,
+    steps: DraftStep[],
+    place: HandAt | null,
+): BodyUse {
+    const all = steps.filter((one) => one.phase !== 'leave').map((one) => one.id);
+    const others = (body.hands ?? []).flatMap((one): HandUse[] => {
+        if (one.who !== who) {
+            return [one];
+        }
+        const [first, ...more] = (one.in ?? all).filter((id) => id !== step.id);
+        return first === undefined ? [] : [{ ...one, in: [first, ...more] }];
+    });
+    if (!place) {
+        return { ...body, hands: others };
+    }
+    const same = others.findIndex(
+        (one) => one.who === who && one.on === place.on && (one.across ?? false) === place.across,
+    );
+    return {
+        ...body,
+        hands:
+            same >= 0
+                ? replaceAt(others, same, (one) => ({ ...one, in: [...(one.in ?? []), step.id] as HandUse['in'] }))
+                : [...others, { who, on: place.on, ...(place.across ? { across: true } : {}), in: [step.id] }],
+    } as BodyUse;
+}
+
+/** Where a problem is, as someone sees it on this page. */
+export function placeInWords(place: string, draft: Draft): string {
+    const [kind, id, inner] = place.split('/');
+    const find = <T extends { id: string }>(list: T[]) => list.find((one) => one.id === id) ?? list[Number(id)];
+    if (kind === 'variations') {
+        const rung = find(draft.variations);
+        const step = draft.steps.findIndex((one) => one.id === inner);
+        return rung ? `(ladder: ${rung.name}${step >= 0 ? `, step ${step + 1}` : ''})` : '(ladder)';
+    }
+    if (kind === 'steps') {
+        const step = find(draft.steps);
+        return step ? `(step ${draft.steps.indexOf(step) + 1})` : '(steps)';
+    }
+    return (
+        { names: '(name)', aim: '(what it is for)', doses: '(dose)', cautions: '(care)', regions: '(what it works)' }[
+            kind ?? ''
+        ] ?? ''
+    );
 }
 
 /** A draft that stores itself: on the server a moment after each change, and on the device until it is there. */
