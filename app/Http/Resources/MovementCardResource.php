@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use KindChair\Figure\FigureKey;
 use KindChair\Fit\MovementFacts;
+use KindChair\Format\DoseForm;
 use KindChair\Movement\Dose;
 
 /** A movement in a list (schema/answer-movements.schema.json, card). */
@@ -32,9 +33,9 @@ final readonly class MovementCardResource
         ];
     }
 
-    /** @return array<string, int> */
+    /** @return array<string, mixed> */
     public static function dose(Dose $dose): array
     {
-        return [$dose->unit->value => $dose->amount];
+        return DoseForm::write($dose);
     }
 }

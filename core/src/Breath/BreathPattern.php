@@ -40,7 +40,7 @@ final readonly class BreathPattern
         return $this->holdFull > 0 || $this->holdEmpty > 0;
     }
 
-    /** The same breath, $share times as long (rounded to a tenth of a second). */
+    /** The same breath, $share times as long (rounded to a tenth of a second), as far as a breath and a pause may last. */
     public function slower(float $share): self
     {
         $stretch = static fn (int $tenths): int => (int) round($tenths * $share);
@@ -49,9 +49,9 @@ final readonly class BreathPattern
             'own',
             $this->name . ', slower',
             min(150, $stretch($this->in)),
-            $stretch($this->holdFull),
+            min(100, $stretch($this->holdFull)),
             min(150, $stretch($this->out)),
-            $stretch($this->holdEmpty),
+            min(100, $stretch($this->holdEmpty)),
         );
     }
 }

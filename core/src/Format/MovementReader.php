@@ -16,9 +16,7 @@ use KindChair\Movement\BodyNote;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
-use KindChair\Movement\Dose;
 use KindChair\Movement\Doses;
-use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Effort;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
@@ -32,6 +30,7 @@ use KindChair\Movement\Pulled;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
+use KindChair\Movement\Tempo;
 use KindChair\Movement\Touch;
 use KindChair\Movement\TouchKind;
 use KindChair\Movement\Variation;
@@ -71,7 +70,7 @@ final readonly class MovementReader
             steps: $steps,
             variations: $variations,
             usualVariation: $node->at('usual')->string(),
-            doses: new Doses(self::dose($doses->at('usual')), self::dose($doses->at('least')), self::dose($doses->at('most'))),
+            doses: new Doses(DoseForm::read($doses->at('usual')), DoseForm::read($doses->at('least')), DoseForm::read($doses->at('most'))),
             breathReason: $node->maybe('breathReason')?->string(),
             restWords: $node->maybe('rest')?->string(),
             oneLimb: array_map(static fn (Node $words): string => $words->string(), $node->maybe('oneLimb')?->members() ?? []),
@@ -84,19 +83,14 @@ final readonly class MovementReader
             counters: $node->at('counters')->strings(),
             isFlow: $node->maybe('flow')?->bool() ?? false,
             sources: $node->at('sources')->strings(),
+            tempo: self::tempo($node->maybe('tempo')),
+            sideChange: $node->maybe('sideChange')?->tenths(),
         ));
     }
 
-    /** @throws FormatError */
-    public static function dose(Node $node): Dose
+    private static function tempo(?Node $node): ?Tempo
     {
-        $given = array_filter(DoseUnit::cases(), static fn (DoseUnit $unit): bool => $node->has($unit->value));
-        if (count($given) !== 1) {
-            throw FormatError::at($node->place, 'expected exactly one of: ' . implode(', ', array_column(DoseUnit::cases(), 'value')) . '.');
-        }
-        $unit = array_values($given)[0];
-
-        return $node->build(static fn (): Dose => new Dose($unit, $node->at($unit->value)->int()));
+        return $node?->build(static fn (): Tempo => new Tempo($node->at('usual')->tenths(), $node->at('least')->tenths(), $node->at('most')->tenths()));
     }
 
     private static function laterality(Node $node): Laterality

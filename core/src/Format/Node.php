@@ -89,6 +89,11 @@ final readonly class Node
         return is_bool($this->value) ? $this->value : throw $this->expected('true or false');
     }
 
+    public function isObject(): bool
+    {
+        return is_array($this->value) && !array_is_list($this->value);
+    }
+
     public function isString(): bool
     {
         return is_string($this->value);

@@ -6,9 +6,13 @@ namespace KindChair\Format;
 
 use KindChair\Breath\BreathPattern;
 use KindChair\Breath\PatternBook;
-use KindChair\Movement\Dose;
+use KindChair\Movement\Cue;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
+use KindChair\Plan\EntryGroup;
+use KindChair\Plan\GroupKind;
+use KindChair\Plan\Interlude;
+use KindChair\Plan\OwnWords;
 use KindChair\Plan\PassDose;
 
 /**
@@ -22,11 +26,12 @@ final readonly class PlanWriter
     }
 
     /**
-     * @param array<array-key, mixed> $document the document the plan came from
+     * @param array<array-key, mixed> $document the document the plan came from, of any version
      * @return array<array-key, mixed>
      */
     public function write(ClassPlan $before, ClassPlan $after, array $document): array
     {
+        $document = PlanUpgrade::of($document);
         $written = [];
         foreach (Node::root($document)->at('sections')->items() as $section) {
             foreach ($section->at('entries')->items() as $entry) {
@@ -40,7 +45,8 @@ final readonly class PlanWriter
                 $unchanged = isset($written[$entry->id]) && $before->entry($entry->id) == $entry;
                 $entries[] = $unchanged ? $written[$entry->id] : $this->entry($entry);
             }
-            $sections[] = [...$section->object(), 'entries' => $entries];
+            $groups = $before->sections[$at]->groups == $after->sections[$at]->groups ? [] : ['groups' => array_map(self::group(...), $after->sections[$at]->groups)];
+            $sections[] = [...$section->object(), 'entries' => $entries, ...$groups];
         }
 
         return [...$document, 'sections' => $sections];
@@ -53,15 +59,22 @@ final readonly class PlanWriter
             'id' => $entry->id,
             'movement' => $entry->movement,
             'variation' => $entry->variation,
-            'dose' => self::dose($entry->dose),
+            'dose' => DoseForm::write($entry->dose),
             'pattern' => $entry->pattern === null ? null : $this->pattern($entry->pattern),
             'firstSide' => $entry->firstSide?->value,
-            'round' => $entry->round,
+            'group' => $entry->group,
             'except' => array_map(self::exception(...), $entry->except),
             'onPurpose' => $entry->onPurpose,
             'shortCues' => $entry->shortCues,
             'rest' => $entry->rest === null ? null : $entry->rest / 10,
             'note' => $entry->note,
+            'tempo' => $entry->tempo === null ? null : $entry->tempo / 10,
+            'setUp' => $entry->setUp === null ? null : $entry->setUp / 10,
+            'goesOn' => $entry->goesOn,
+            'secondDose' => $entry->secondDose === null ? null : DoseForm::write($entry->secondDose),
+            'interludes' => array_map(self::interlude(...), $entry->interludes),
+            'interlude' => $entry->isInterlude,
+            'words' => self::words($entry->words),
         ], static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== false);
     }
 
@@ -86,13 +99,40 @@ final readonly class PlanWriter
                 'direction' => $exception->passes->direction,
                 'crossing' => $exception->passes->crossing?->value,
             ]),
-            'dose' => $exception->dose === null ? null : self::dose($exception->dose),
+            'dose' => $exception->dose === null ? null : DoseForm::write($exception->dose),
         ];
     }
 
-    /** @return array<string, int> */
-    private static function dose(Dose $dose): array
+    /** @return array<string, mixed> */
+    private static function group(EntryGroup $group): array
     {
-        return [$dose->unit->value => $dose->amount];
+        return ['id' => $group->id, 'kind' => $group->kind->value, ...array_filter(match ($group->kind) {
+            GroupKind::Round => ['by' => $group->by->value],
+            GroupKind::Set => ['times' => $group->times, 'changes' => $group->changes?->value],
+            GroupKind::Stations => ['seconds' => $group->length / 10],
+            GroupKind::Tracks => [],
+        })];
+    }
+
+    /** @return array<string, mixed> */
+    private static function interlude(Interlude $interlude): array
+    {
+        return array_filter([
+            'at' => $interlude->at->value,
+            'movement' => $interlude->movement,
+            'variation' => $interlude->variation,
+            'dose' => $interlude->dose === null ? null : DoseForm::write($interlude->dose),
+            'words' => $interlude->words,
+            'seconds' => $interlude->words === null ? null : $interlude->length / 10,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function words(?OwnWords $words): ?array
+    {
+        return $words === null ? null : array_filter([
+            'introduction' => $words->introduction,
+            'cues' => array_map(static fn (Cue $cue): array => ['first' => $cue->first, 'short' => $cue->short], $words->cues),
+        ], static fn (mixed $value): bool => $value !== null && $value !== []);
     }
 }

@@ -24,8 +24,20 @@ final class InvalidMovement extends InvalidArgumentException
         return new self("Variation \"$id\": levels start at 1 with the gentlest; got $level.");
     }
 
-    public static function doseIs(DoseUnit $unit, int $amount, int $most): self
+    public static function doseIs(DoseUnit $unit, int|float $amount, int $most): self
     {
-        return new self("A dose in {$unit->value} is 1 to $most; got $amount.");
+        $whole = $unit === DoseUnit::Seconds ? 'to a tenth' : 'a whole number';
+
+        return new self("A dose in {$unit->value} is 1 to $most, $whole; got $amount.");
+    }
+
+    public static function rangeIs(int|float|null $from, int|float|null $to): self
+    {
+        return new self('A range goes from the smaller to the larger amount; got ' . ($from ?? 'nothing') . ' to ' . ($to ?? 'nothing') . '.');
+    }
+
+    public static function tempoIs(int $usual, int $least, int $most): self
+    {
+        return new self(sprintf('A tempo is 0.2 to 30 seconds a repetition, the usual between the least and the most; got %.1f (%.1f to %.1f).', $usual / 10, $least / 10, $most / 10));
     }
 }

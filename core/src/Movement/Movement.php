@@ -24,6 +24,8 @@ final readonly class Movement
      * @param list<string> $substitutes ids of movements with the same aim
      * @param list<string> $counters ids of counter-movements
      * @param list<string> $sources
+     * @param Tempo|null $tempo for what goes at its own pace, whatever the breath
+     * @param int|null $sideChange tenths of a second to change sides, where it takes longer than usual
      */
     public function __construct(
         public string $id,
@@ -46,6 +48,8 @@ final readonly class Movement
         public array $counters,
         public bool $isFlow,
         public array $sources,
+        public ?Tempo $tempo = null,
+        public ?int $sideChange = null,
     ) {
         if ($this->cycle() === []) {
             throw InvalidMovement::needsCycle($id);

@@ -138,6 +138,30 @@ final readonly class Variation
         return $this->each(static fn (Angles $angles): Angles => $angles->resting($limb, $side, $named));
     }
 
+    /**
+     * The same in a teacher's own words.
+     *
+     * @param array<string, Cue> $cues by step id; those that are not named stay
+     */
+    public function saying(?string $introduction, array $cues): self
+    {
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            level: $this->level,
+            bases: $this->bases,
+            position: $this->position,
+            introduction: $introduction ?? $this->introduction,
+            angles: $this->angles,
+            cues: [...$this->cues, ...$cues],
+            body: $this->body,
+            props: $this->props,
+            scalesDown: $this->scalesDown,
+            forBase: $this->forBase,
+            onSeat: $this->onSeat,
+        );
+    }
+
     /** @param Closure(Angles): Angles $change */
     private function each(Closure $change): self
     {

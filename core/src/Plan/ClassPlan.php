@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Plan;
 
 use KindChair\Breath\BreathPattern;
+use KindChair\Movement\Base;
 
 /** A class as planned: sections in order, each with its entries. */
 final readonly class ClassPlan
@@ -15,6 +16,7 @@ final readonly class ClassPlan
     /**
      * @param int $slotMinutes booked time
      * @param list<Section> $sections
+     * @param Base|null $base on what most people sit; null where it follows from who comes
      */
     public function __construct(
         public string $title,
@@ -22,6 +24,7 @@ final readonly class ClassPlan
         public BreathPattern $pattern,
         public Settings $settings,
         public array $sections,
+        public ?Base $base = null,
     ) {
         if ($slotMinutes < 5 || $slotMinutes > 180) {
             throw InvalidPlan::slotIs($slotMinutes);
@@ -115,6 +118,6 @@ final readonly class ClassPlan
     /** @param list<Section> $sections */
     private function withSections(array $sections): self
     {
-        return new self($this->title, $this->slotMinutes, $this->pattern, $this->settings, $sections);
+        return new self($this->title, $this->slotMinutes, $this->pattern, $this->settings, $sections, $this->base);
     }
 }

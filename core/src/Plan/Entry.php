@@ -16,6 +16,13 @@ final readonly class Entry
      * @param string|null $onPurpose why a side or direction is left out or shorter
      * @param bool $shortCues say the short cues from the start
      * @param int|null $rest tenths of a second after the movement
+     * @param string|null $group the id of the section's group it belongs to
+     * @param int|null $tempo tenths of a second a repetition, for a movement at its own tempo
+     * @param int|null $setUp tenths of a second until it begins, where the teacher takes her own time
+     * @param bool $goesOn grows out of the entry before: that one is not left, and this one needs no set-up
+     * @param Dose|null $secondDose the dose in the second half of a round, for an entry that is done in both
+     * @param list<Interlude> $interludes
+     * @param bool $isInterlude has no rank and no sides to balance
      */
     public function __construct(
         public string $id,
@@ -24,15 +31,25 @@ final readonly class Entry
         public Dose $dose,
         public ?BreathPattern $pattern = null,
         public ?Side $firstSide = null,
-        public ?string $round = null,
         public array $except = [],
         public ?string $onPurpose = null,
         public bool $shortCues = false,
         public ?int $rest = null,
         public ?string $note = null,
+        public ?string $group = null,
+        public ?int $tempo = null,
+        public ?int $setUp = null,
+        public bool $goesOn = false,
+        public ?Dose $secondDose = null,
+        public array $interludes = [],
+        public bool $isInterlude = false,
+        public ?OwnWords $words = null,
     ) {
         if ($rest !== null && ($rest < 0 || $rest > 6000)) {
             throw InvalidPlan::restIs($rest);
+        }
+        if ($setUp !== null && ($setUp < 0 || $setUp > 6000)) {
+            throw InvalidPlan::setUpIs($setUp);
         }
     }
 
@@ -75,6 +92,9 @@ final readonly class Entry
             'onPurpose' => null,
             'pattern' => null,
             'shortCues' => false,
+            'tempo' => null,
+            'words' => null,
+            'interludes' => [],
         ]);
     }
 

@@ -35,6 +35,31 @@ final class InvalidPlan extends InvalidArgumentException
         return new self(sprintf('A change of side takes 0 to 60 seconds; got %.1f.', $tenths / 10));
     }
 
+    public static function timesAre(int $times, int $most): self
+    {
+        return new self("A set is done 1 to $most times; got $times.");
+    }
+
+    public static function stationIs(int $tenths): self
+    {
+        return new self(sprintf('A station takes 10 to 600 seconds; got %.1f.', $tenths / 10));
+    }
+
+    public static function interludeIs(): self
+    {
+        return new self('An interlude is either a movement with its dose, or words with 1 to 600 seconds.');
+    }
+
+    public static function setUpIs(int $tenths): self
+    {
+        return new self(sprintf('A set-up takes 0 to 600 seconds; got %.1f.', $tenths / 10));
+    }
+
+    public static function groupIsUnknown(string $entry, string $group): self
+    {
+        return new self("Entry \"$entry\" belongs to \"$group\", which this section does not tell of.");
+    }
+
     /** @param list<string> $regions */
     public static function orderNames(array $regions): self
     {

@@ -5,22 +5,50 @@ declare(strict_types=1);
 namespace KindChair\Plan;
 
 use KindChair\Breath\BreathPattern;
+use KindChair\Movement\Base;
 
 /** A part of a class. */
 final readonly class Section
 {
-    /** @param list<Entry> $entries */
+    /** @var array<string, EntryGroup> by id */
+    private array $byId;
+
+    /**
+     * @param list<Entry> $entries
+     * @param list<EntryGroup> $groups those that neighbouring entries name
+     * @param Base|null $base the main base here, where it is not that of the class
+     */
     public function __construct(
         public string $id,
         public SectionKind $kind,
         public array $entries,
         public ?BreathPattern $pattern = null,
+        public array $groups = [],
+        public ?Base $base = null,
     ) {
+        $this->byId = array_column($groups, null, 'id');
+        foreach ($entries as $entry) {
+            if ($entry->group !== null && !isset($this->byId[$entry->group])) {
+                throw InvalidPlan::groupIsUnknown($entry->id, $entry->group);
+            }
+        }
+    }
+
+    public function groupOf(Entry $entry): ?EntryGroup
+    {
+        return $entry->group === null ? null : $this->byId[$entry->group];
+    }
+
+    public function withGroup(EntryGroup $changed): self
+    {
+        $groups = array_map(static fn (EntryGroup $group): EntryGroup => $group->id === $changed->id ? $changed : $group, $this->groups);
+
+        return new self($this->id, $this->kind, $this->entries, $this->pattern, $groups, $this->base);
     }
 
     /** @param list<Entry> $entries */
     public function withEntries(array $entries): self
     {
-        return new self($this->id, $this->kind, $entries, $this->pattern);
+        return new self($this->id, $this->kind, $entries, $this->pattern, $this->groups, $this->base);
     }
 }

@@ -15,7 +15,9 @@ use KindChair\Timeline\TimedPass;
 final readonly class Ledger
 {
     /**
-     * @param array<string, Tally> $directions by direction in words
+     * @param array<string, Tally> $directions by direction in words, over both limbs
+     * @param array<string, array<string, Tally>> $limbs by the limb that circles ("left", "right", or "both"), then direction
+     * @param bool $isTimed whether it is dosed in seconds alone
      * @param array<string, Tally> $crossings by side value of the limb on top
      */
     public function __construct(
@@ -23,6 +25,8 @@ final readonly class Ledger
         public Tally $right = new Tally(),
         public array $directions = [],
         public array $crossings = [],
+        public array $limbs = [],
+        public bool $isTimed = false,
     ) {
     }
 
@@ -32,6 +36,7 @@ final readonly class Ledger
         $left = $right = new Tally();
         $directions = array_fill_keys($movement->laterality->directions ?? [], new Tally());
         $crossings = array_fill_keys($movement->laterality->crossing === null ? [] : array_column(Side::cases(), 'value'), new Tally());
+        $limbs = [];
         foreach ($passes as $pass) {
             $left = $left->plus($pass->lengthOn(Side::Left), $pass->leftRepetitions);
             $right = $right->plus($pass->lengthOn(Side::Right), $pass->rightRepetitions);
@@ -39,6 +44,9 @@ final readonly class Ledger
             $direction = $pass->pass->direction;
             if ($direction !== null) {
                 $directions[$direction] = $directions[$direction]->plus($pass->length(), $repetitions);
+                $limb = $pass->pass->side->value ?? 'both';
+                $limbs[$limb] ??= array_fill_keys($movement->laterality->directions ?? [], new Tally());
+                $limbs[$limb][$direction] = $limbs[$limb][$direction]->plus($pass->length(), $repetitions);
             }
             $top = $pass->pass->crossing;
             if ($top !== null) {
@@ -46,7 +54,7 @@ final readonly class Ledger
             }
         }
 
-        return new self($left, $right, $directions, $crossings);
+        return new self($left, $right, $directions, $crossings, $limbs, $passes !== [] && array_filter($passes, static fn (TimedPass $pass): bool => !$pass->pass->dose->isTimed()) === []);
     }
 
     public function plus(self $other): self
@@ -75,18 +83,21 @@ final readonly class Ledger
 
     public function sidesBalance(): bool
     {
-        return $this->left->balances($this->right);
+        return $this->left->balances($this->right, $this->isTimed);
     }
 
-    /** @return array<string, Tally> the ways that fall short of the fullest one */
-    public static function short(Tally ...$ways): array
+    /**
+     * @param array<string, Tally> $ways
+     * @return array<string, Tally> the ways that fall short of the fullest one
+     */
+    public function short(array $ways): array
     {
         $short = [];
         foreach ($ways as $way => $tally) {
             foreach ($ways as $other) {
-                $less = [$tally->repetitions, $tally->tenths] < [$other->repetitions, $other->tenths];
-                if ($less && !$tally->balances($other)) {
-                    $short[(string) $way] = $tally;
+                $less = $this->isTimed ? $tally->tenths < $other->tenths : [$tally->repetitions, $tally->tenths] < [$other->repetitions, $other->tenths];
+                if ($less && !$tally->balances($other, $this->isTimed)) {
+                    $short[$way] = $tally;
                 }
             }
         }

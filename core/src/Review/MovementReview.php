@@ -10,6 +10,7 @@ use KindChair\Demand\DemandBook;
 use KindChair\Movement\Movement;
 use KindChair\People\PrecautionBook;
 use KindChair\Review\MovementRules\AnglesWithinRange;
+use KindChair\Review\MovementRules\BreathAlternates;
 use KindChair\Review\MovementRules\BreathGoesWithMovement;
 use KindChair\Review\MovementRules\CuesAreSpeakable;
 use KindChair\Review\MovementRules\DosesAreOrdered;
@@ -32,6 +33,7 @@ final readonly class MovementReview
             new ServesEveryBase(),
             new AnglesWithinRange($ranges),
             new HandsReachTheirPlace($ranges),
+            new BreathAlternates($patterns),
             new CuesAreSpeakable($patterns),
             new BreathGoesWithMovement(),
             new SaysEveryWay(),

@@ -24,12 +24,15 @@ final readonly class Order
     public static function of(array $entries, MovementLibrary $library, RegionOrder $school): self
     {
         $ranks = [];
+        $last = count($entries) - 1;
         foreach ($entries as $at => $entry) {
             $movement = $library->get($entry->movement);
             $before = $at > 0 ? $library->get($entries[$at - 1]->movement) : null;
             $isCounter = $before !== null && in_array($movement->id, $before->counters, true);
             $region = $movement->mainRegion();
-            if ($region !== null && !$isCounter && !$movement->isFlow) {
+            // What opens may close as well; what stands between has no place of its own.
+            $closes = $at > 1 && $at === $last && $entries[0]->movement === $entry->movement;
+            if ($region !== null && !$isCounter && !$movement->isFlow && !$entry->isInterlude && !$closes) {
                 $ranks[$at] = $school->rank($region);
             }
         }

@@ -14,6 +14,7 @@ use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\NotInPlan;
 use KindChair\Timeline\Timeline;
+use KindChair\Timeline\TimelineBuilder;
 
 /** Everything a rule may look at. */
 final readonly class PlanInReview
@@ -30,7 +31,14 @@ final readonly class PlanInReview
         public Chooser $chooser,
         public array $ledgers,
         public array $versions,
+        private TimelineBuilder $timelines,
     ) {
+    }
+
+    /** How long another plan would take with these people, in tenths of a second. */
+    public function lengthOf(ClassPlan $plan): int
+    {
+        return $this->timelines->length($plan, $this->group->paceFactor());
     }
 
     public function movement(Entry $entry): Movement

@@ -49,6 +49,7 @@ final readonly class Reviewer
     {
         return new self($library, $changeOvers, $ranges, $demands, [
             new Rules\NobodyLeftOut(),
+            new Rules\LeavesSomething(),
             new Rules\BothSides(),
             new Rules\BothWays(),
             new Rules\CueWithinBreath(),
@@ -60,7 +61,8 @@ final readonly class Reviewer
     /** @param list<Choice> $choices versions that the teacher chose */
     public function review(ClassPlan $plan, Group $group, array $choices = []): Review
     {
-        $timeline = (new TimelineBuilder($this->library, $this->changeOvers))->build($plan, $group->paceFactor());
+        $timelines = new TimelineBuilder($this->library, $this->changeOvers);
+        $timeline = $timelines->build($plan, $group->paceFactor());
         $chooser = new Chooser($this->library, $this->ranges, $this->demands, $this->kit, $this->never);
         $chosen = [];
         foreach ($choices as $choice) {
@@ -89,7 +91,7 @@ final readonly class Reviewer
                 );
             }
         }
-        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions);
+        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions, $timelines);
 
         return new Review(
             $timeline,

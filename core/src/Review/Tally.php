@@ -27,13 +27,17 @@ final readonly class Tally
         return $this->tenths === 0;
     }
 
-    /** Both present, repetitions equal, seconds within the larger of 2 s and 5 %. */
-    public function balances(self $other): bool
+    /**
+     * Both present; counted: repetitions equal and seconds within the larger of 2 s and 5 %; timed: seconds within the larger of 4 s and 10 %,
+     * for nobody is blamed for what comes of rounding to breaths.
+     */
+    public function balances(self $other, bool $isTimed = false): bool
     {
         $most = max($this->tenths, $other->tenths);
+        $within = $isTimed ? max(40, 0.1 * $most) : max(20, 0.05 * $most);
 
         return !$this->isMissing() && !$other->isMissing()
-            && $this->repetitions === $other->repetitions
-            && abs($this->tenths - $other->tenths) <= max(20, 0.05 * $most);
+            && ($isTimed || $this->repetitions === $other->repetitions)
+            && abs($this->tenths - $other->tenths) <= $within;
     }
 }

@@ -22,6 +22,11 @@ final readonly class Pass
     ) {
     }
 
+    public function with(Dose $dose): self
+    {
+        return new self($this->side, $this->alternates, $this->direction, $this->crossing, $dose);
+    }
+
     /**
      * Every way the movement has, whether planned or not: side by side, crossing within side,
      * direction within both, unless the movement puts direction first.

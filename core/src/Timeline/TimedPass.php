@@ -11,6 +11,7 @@ final readonly class TimedPass
 {
     /**
      * @param list<Beat> $beats enter, cycle and leave
+     * @param bool $isTooShort whether fewer seconds were asked for than it takes
      * @param int $leftRepetitions whole cycles on the left, or on both when together
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class TimedPass
         public int $leftRepetitions,
         public int $rightRepetitions,
         public array $beats,
+        public bool $isTooShort = false,
     ) {
     }
 

@@ -22,7 +22,7 @@ final readonly class Timeline
 
     public function length(): int
     {
-        return self::sum($this->turns);
+        return self::sum(array_filter($this->turns, static fn (Turn $turn): bool => !$turn->isAlongside));
     }
 
     /** @return list<Turn> */
@@ -38,7 +38,7 @@ final readonly class Timeline
 
     public function sectionLength(string $sectionId): int
     {
-        return self::sum(array_filter($this->turns, static fn (Turn $turn): bool => $turn->sectionId === $sectionId));
+        return self::sum(array_filter($this->turns, static fn (Turn $turn): bool => $turn->sectionId === $sectionId && !$turn->isAlongside));
     }
 
     /** @return list<TimedPass> */
@@ -47,10 +47,10 @@ final readonly class Timeline
         return array_merge(...array_map(static fn (Turn $turn): array => $turn->passes, $this->turnsOf($entryId)));
     }
 
-    /** @return list<Beat> */
+    /** @return list<Beat> in order; of tracks those that are cued */
     public function beats(): array
     {
-        return array_merge(...array_map(static fn (Turn $turn): array => $turn->beats, $this->turns));
+        return array_merge(...array_map(static fn (Turn $turn): array => $turn->isAlongside ? [] : $turn->beats, $this->turns));
     }
 
     /** @param array<Turn> $turns */

@@ -46,7 +46,7 @@ final class PrecautionTableTest extends TestCase
         'wrist-hand' => ['wrist-rock/lean rest', 'finger-pull/pull stroke', 'strap-raise/high low'],
         'stroke-side' => ['arm-across/full gentle', 'strap-pull/chest lap', 'finger-pull/pull stroke', 'arm-raise/full held'],
         'parkinsons' => ['standing crossed-stand-lean/stand sit'],
-        'ms' => ['ankle-by-hand/floor pause 60', 'side-lean/arm pause 60', 'seated-twist/thigh pause 60'],
+        'ms' => ['lift-and-stretch/full pause 60', 'side-lean/arm pause 60', 'seated-twist/thigh pause 60'],
         'sci' => ['arms-sweep/high adapted', 'cat-cow/full held', 'turn-arms-out/full held'],
         'amputation' => ['ankle-circles/light adapted', 'leg-extension/full adapted', 'heel-toe-rock/full adapted'],
         'eyes-pressure' => ['supported-fold/shins hinge', 'half-lift/half tall', 'head-press-side/press think'],

@@ -82,7 +82,7 @@ final class ReadersTest extends TestCase
     {
         $entry = static fn (array $entry): array => ['sections' => [['entries' => [$entry]]]];
         yield 'a foreign format' => ['/format', '"kind-chair/class", found the text "recipe"', ['format' => 'recipe']];
-        yield 'a later version' => ['/version', 'version 1, found 2', ['version' => 2]];
+        yield 'a later version' => ['/version', 'version 1 or 2, found 3', ['version' => 3]];
         yield 'text for a number' => ['/slotMinutes', 'a whole number, found the text "long"', ['slotMinutes' => 'long']];
         yield 'half a minute' => ['/slotMinutes', 'a whole number, found 30.5', ['slotMinutes' => 30.5]];
         yield 'an impossible slot' => ['the document', '5 to 180 minutes', ['slotMinutes' => 900]];
@@ -90,7 +90,7 @@ final class ReadersTest extends TestCase
         yield 'an unknown movement' => ['/sections/0/entries/0/movement', 'no movement "leap"', $entry(['movement' => 'leap'])];
         yield 'an unknown variation' => ['/sections/0/entries/0/variation', 'one of: elbow, arm', $entry(['variation' => 'wild'])];
         yield 'two doses at once' => ['/sections/0/entries/0/dose', 'exactly one of', $entry(['dose' => ['seconds' => 3]])];
-        yield 'a dose of nothing' => ['/sections/0/entries/0/dose', 'got 0', $entry(['dose' => ['breaths' => 0]])];
+        yield 'a dose of nothing' => ['/sections/0/entries/0/dose/breaths', 'got 0', $entry(['dose' => ['breaths' => 0]])];
         yield 'a third side' => ['/sections/0/entries/0/except/0/side', 'one of: left, right', $entry(['except' => [['side' => 'middle']]])];
         yield 'an unknown section' => ['/sections/0/kind', 'one of: arrive', ['sections' => [['kind' => 'sprint']]]];
         yield 'too fast a tongue' => ['/settings', '0.5 to 2.5 words', ['settings' => ['speechRate' => 9]]];

@@ -31,10 +31,10 @@ final class ClassRecordTest extends TestCase
         ]);
 
         self::assertSame([
-            ['entry' => 'a', 'planned' => 360, 'actual' => 325, 'left' => 160, 'right' => 75],
-            ['entry' => 'b', 'planned' => 240, 'actual' => 250, 'left' => 250, 'right' => 250],
+            ['entry' => 'a', 'planned' => 440, 'actual' => 325, 'left' => 160, 'right' => 75],
+            ['entry' => 'b', 'planned' => 320, 'actual' => 250, 'left' => 250, 'right' => 250],
             ['entry' => 'c', 'planned' => 80, 'actual' => 0, 'left' => 0, 'right' => 0],
         ], $record->entries);
-        self::assertSame([680, 585], [$record->planned, $record->actual]);
+        self::assertSame([840, 585], [$record->planned, $record->actual]);
     }
 }

@@ -50,8 +50,8 @@ final class CoverageTest extends TestCase
     {
         $coverage = self::coverage(['rest' => 30], self::lean(), Make::movement('quiet', regions: []));
 
-        self::assertSame(2 * 240 + 40 + 30, $coverage->zones['back']);
-        self::assertSame(240 + 30, $coverage->stillness);
+        self::assertSame(80 + 2 * 240 + 40 + 30, $coverage->zones['back']);
+        self::assertSame(80 + 240 + 30, $coverage->stillness);
         self::assertSame(0, $coverage->zones['feet']);
     }
 

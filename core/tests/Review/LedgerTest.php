@@ -73,9 +73,18 @@ final class LedgerTest extends TestCase
             'except' => [new PassDose(new Selector(null, 'in'), null)],
         ]);
 
-        self::assertSame(['in'], array_keys(Ledger::short(...$ledger->directions)));
-        self::assertSame(['left'], array_keys(Ledger::short(left: new Tally(100, 2), right: new Tally(150, 3))));
-        self::assertSame([], Ledger::short(left: new Tally(100, 2), right: new Tally(110, 2)));
+        self::assertSame(['in'], array_keys($ledger->short($ledger->directions)));
+        self::assertSame(['left'], array_keys($ledger->short(['left' => new Tally(100, 2), 'right' => new Tally(150, 3)])));
+        self::assertSame([], $ledger->short(['left' => new Tally(100, 2), 'right' => new Tally(110, 2)]));
+    }
+
+    public function testEachLimbGoesBothWaysByItself(): void
+    {
+        $except = static fn (Side $side, string $direction): PassDose => new PassDose(new Selector($side, $direction), Make::times(1));
+        $ledger = self::ledger(Make::movement('m', SideUse::OneSided, ['out', 'in']), ['except' => [$except(Side::Left, 'in'), $except(Side::Right, 'out')]]);
+
+        self::assertTrue($ledger->directions['out']->balances($ledger->directions['in']), 'out and in are as many, over both');
+        self::assertSame([['in'], ['out']], [array_keys($ledger->short($ledger->limbs['left'])), array_keys($ledger->short($ledger->limbs['right']))]);
     }
 
     public function testLedgersAddUp(): void

@@ -101,8 +101,8 @@ final class ReviewThresholdsTest extends RuleTestCase
 
     public function testEqualRegionsAreInOrderAndAMoveGoesBehindThem(): void
     {
-        $library = Make::library(Make::movement('neck', regions: [Region::HeadNeck]), Make::movement('hip', regions: [Region::Hips]));
-        $entries = array_map(static fn (string $movement, int $at) => Make::entry("e$at", $movement, Make::breaths(1)), ['neck', 'hip', 'hip', 'neck'], [0, 1, 2, 3]);
+        $library = Make::library(Make::movement('neck', regions: [Region::HeadNeck]), Make::movement('nape', regions: [Region::HeadNeck]), Make::movement('hip', regions: [Region::Hips]));
+        $entries = array_map(static fn (string $movement, int $at) => Make::entry("e$at", $movement, Make::breaths(1)), ['neck', 'hip', 'hip', 'nape'], [0, 1, 2, 3]);
 
         self::assertSame([['entry' => 'e3', 'after' => 'e0', 'rows' => 2]], Order::of($entries, $library, new RegionOrder(School::HeadToToe))->moves);
     }
@@ -112,7 +112,7 @@ final class ReviewThresholdsTest extends RuleTestCase
     public function testAClassMayFillItsTimeToTheSecondAndLeaveAFifth(int $seconds, array $kinds): void
     {
         $this->movements = [Make::movement('rest', regions: [], steps: [Make::step('still', Phase::Cycle, Breath::Free, freeLength: 10)])];
-        $entries = array_map(static fn (int $at): Entry => Make::entry("e$at", 'rest', Make::times(min(60, $seconds - 60 * $at))), range(0, intdiv($seconds - 1, 60)));
+        $entries = array_map(static fn (int $at): Entry => Make::entry("e$at", 'rest', Make::times(min(60, $seconds - 60 * $at)), ['isInterlude' => true]), range(0, intdiv($seconds - 1, 60)));
         $plan = Make::planOf(new Settings(), 5, new Section('settle', SectionKind::Settle, $entries));
 
         self::assertSame($seconds * 10, Make::timeline($plan, Make::library(...$this->movements))->length());

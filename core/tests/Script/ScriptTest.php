@@ -27,13 +27,14 @@ final class ScriptTest extends TestCase
         $lines = Script::of($timeline, new Settings())['e'];
 
         self::assertSame([
-            ['cycle', 'left', 'right', 'Say it.', 1, 0],
-            ['cycle', 'left', 'right', 'Say it.', 1, 40],
-            ['cycle', 'left', 'right', 'Say.', 3, 80],
-            ['cycle', 'left', 'right', 'Say.', 3, 120],
-            ['change', 'right', 'left', 'Rest, and now the right side.', 1, 320],
-            ['cycle', 'right', 'left', 'Say.', 4, 360],
-            ['cycle', 'right', 'left', 'Say.', 4, 400],
+            ['teach', 'left', 'right', 'Say it.', 1, 0],
+            ['cycle', 'left', 'right', 'Say it.', 1, 80],
+            ['cycle', 'left', 'right', 'Say it.', 1, 120],
+            ['cycle', 'left', 'right', 'Say.', 3, 160],
+            ['cycle', 'left', 'right', 'Say.', 3, 200],
+            ['change', 'right', 'left', 'Rest, and now the right side.', 1, 400],
+            ['cycle', 'right', 'left', 'Say.', 4, 440],
+            ['cycle', 'right', 'left', 'Say.', 4, 480],
         ], array_map(static fn (Line $line): array => [
             $line->kind->value, $line->side?->value, $line->teacherSide?->value, $line->words, $line->times, $line->start,
         ], $lines));

@@ -30,6 +30,7 @@ use KindChair\Movement\Prop;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
+use KindChair\Movement\Tempo;
 use KindChair\Movement\Variation;
 use KindChair\Movement\View;
 use KindChair\People\Confidence;
@@ -38,6 +39,7 @@ use KindChair\People\Participant;
 use KindChair\People\Precaution;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
+use KindChair\Plan\EntryGroup;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
 use KindChair\Plan\Settings;
@@ -134,6 +136,8 @@ final class Make
         bool $isFlow = false,
         bool $directionFirst = false,
         SideMeaning $means = SideMeaning::Limb,
+        ?Tempo $tempo = null,
+        ?int $sideChange = null,
     ): Movement {
         $steps ??= self::breathSteps();
         $variations ??= [self::variation('plain', $steps)];
@@ -159,6 +163,8 @@ final class Make
             counters: $counters,
             isFlow: $isFlow,
             sources: ['Made up'],
+            tempo: $tempo,
+            sideChange: $sideChange,
         );
     }
 
@@ -229,6 +235,12 @@ final class Make
     public static function plan(Entry ...$entries): ClassPlan
     {
         return self::planOf(new Settings(), 45, new Section('main', SectionKind::HeadToToe, array_values($entries)));
+    }
+
+    /** A class whose entries are one group, all of them. */
+    public static function grouped(EntryGroup $group, Entry ...$entries): ClassPlan
+    {
+        return self::planOf(new Settings(), 45, new Section('main', SectionKind::HeadToToe, array_values($entries), groups: [$group]));
     }
 
     public static function planOf(Settings $settings, int $minutes, Section ...$sections): ClassPlan

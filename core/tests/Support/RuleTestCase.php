@@ -42,7 +42,7 @@ abstract class RuleTestCase extends TestCase
             new Settings(),
             5,
             new Section('main', SectionKind::HeadToToe, array_values($entries)),
-            new Section('settle', SectionKind::Settle, [Make::entry('fill', 'filler', Make::seconds(200))]),
+            new Section('settle', SectionKind::Settle, [Make::entry('fill', 'filler', Make::seconds(192))]),
         );
     }
 

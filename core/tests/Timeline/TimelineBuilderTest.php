@@ -9,48 +9,133 @@ use KindChair\Breath\Breath;
 use KindChair\Breath\BreathPattern;
 use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
+use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
+use KindChair\Movement\Tempo;
+use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Interlude;
+use KindChair\Plan\InterludeAt;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
 use KindChair\Plan\Settings;
 use KindChair\Tests\Support\Make;
 use KindChair\Timeline\Beat;
 use KindChair\Timeline\BeatKind;
+use KindChair\Timeline\TimedPass;
+use KindChair\Timeline\Turn;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class TimelineBuilderTest extends TestCase
 {
+    /** @param array{int, int, int} $tenths enter, dose, leave */
     #[DataProvider('passLengths')]
-    public function testAPassIsEnterPlusDosePlusLeave(int $tenths, Dose $dose): void
+    public function testAPassIsMadeUpOfEnteringDoseAndLeaving(array $tenths, Dose $dose): void
     {
         $passes = Make::alone(Make::lean(), $dose)->passesOf('e');
 
-        self::assertSame([80, $tenths - 120, 40], [$passes[0]->enter, $passes[0]->body, $passes[0]->leave]);
-        self::assertSame($tenths, $passes[0]->length());
-        self::assertSame($tenths, $passes[1]->length(), 'the second side takes as long as the first');
+        self::assertSame($tenths, [$passes[0]->enter, $passes[0]->body, $passes[0]->leave]);
+        self::assertSame(array_sum($tenths), $passes[1]->length(), 'the second side takes as long as the first');
     }
 
-    /** @return iterable<string, array{int, Dose}> */
+    /** @return iterable<string, array{array{int, int, int}, Dose}> entering takes 4 + 4 s, a breath 4 + 4 s, leaving 4 s */
     public static function passLengths(): iterable
     {
-        yield 'three repetitions of a breath' => [120 + 3 * 80, Make::times(3)];
-        yield 'five breaths' => [120 + 5 * 80, Make::breaths(5)];
-        yield 'exact seconds' => [120 + 2 * 80, Make::seconds(16)];
-        yield 'seconds are rounded up to whole breaths' => [120 + 3 * 80, Make::seconds(17)];
+        yield 'three repetitions of a breath' => [[80, 3 * 80, 40], Make::times(3)];
+        yield 'five breaths' => [[80, 5 * 80, 40], Make::breaths(5)];
+        // 28 s less 12 s leave 16 s: two breaths, exactly.
+        yield 'seconds that fit' => [[80, 2 * 80, 40], Make::seconds(28)];
+        // 31 s less 12 s leave 19 s: 2.4 breaths, so two.
+        yield 'seconds a little over two breaths' => [[80, 2 * 80, 40], Make::seconds(31)];
+        // 32 s less 12 s leave 20 s: 2.5 breaths, so three.
+        yield 'seconds half way to three breaths' => [[80, 3 * 80, 40], Make::seconds(32)];
+        // All of it once is 8 + 8 + 4 = 20 s; 16 s are 0.8 of that, so everything takes 0.8 of its time.
+        yield 'too few seconds: everything a little faster' => [[64, 64, 32], Make::seconds(16)];
+        // 0.6 of 20 s are 12 s: as fast as it gets.
+        yield 'as few seconds as are kind' => [[48, 48, 24], Make::seconds(12)];
+        yield 'fewer: it takes those all the same' => [[48, 48, 24], Make::seconds(5)];
+        // 10 to 46 s are planned at 28 s.
+        yield 'a range, at its middle' => [[80, 2 * 80, 40], Dose::between(DoseUnit::Seconds, 10, 46)];
+        yield 'a range of breaths' => [[80, 4 * 80, 40], Dose::between(DoseUnit::Breaths, 3, 5)];
+        yield 'as long as they like, about half a minute' => [[80, 2 * 80, 40], Dose::open(30)];
     }
 
-    public function testAnEntryIsSetUpPassesOneSideChangeAndRest(): void
+    public function testTooFewSecondsAreTold(): void
+    {
+        self::assertFalse(Make::alone(Make::lean(), Make::seconds(12))->passesOf('e')[0]->isTooShort);
+        self::assertTrue(Make::alone(Make::lean(), Make::seconds(11))->passesOf('e')[0]->isTooShort);
+    }
+
+    public function testABreathIsNeverLeftInItsMiddle(): void
+    {
+        // A flow of three breaths, 24 s: four breaths are 1.3 times, so once; five are 1.7 times, so twice; one breath is once all the same.
+        $flow = Make::movement('m', steps: [
+            Make::step('a', Phase::Cycle, Breath::In), Make::step('b', Phase::Cycle, Breath::Out),
+            Make::step('c', Phase::Cycle, Breath::In), Make::step('d', Phase::Cycle, Breath::Out),
+            Make::step('e', Phase::Cycle, Breath::In), Make::step('f', Phase::Cycle, Breath::Out),
+        ]);
+        $body = static fn (int $breaths): int => Make::alone($flow, Make::breaths($breaths))->passesOf('e')[0]->body;
+
+        self::assertSame([240, 240, 480, 480], array_map($body, [1, 4, 5, 6]));
+    }
+
+    public function testAtItsOwnTempoSecondsAreExactAndRepetitionsTakeTheTempo(): void
+    {
+        $circle = Make::movement('m', SideUse::Together, steps: [
+            Make::step('half', Phase::Cycle, Breath::Free, freeLength: 6),
+            Make::step('round', Phase::Cycle, Breath::Free, freeLength: 6),
+        ], tempo: new Tempo(12, 8, 20));
+
+        // Ten circles at 1.2 s; at 2 s where the entry says so.
+        self::assertSame(120, Make::alone($circle, Make::times(10))->passesOf('e')[0]->length());
+        self::assertSame(200, Make::alone($circle, Make::times(10), ['tempo' => 20])->passesOf('e')[0]->length());
+        // 25 s hold 20.8 circles of 1.2 s: 21, each a little quicker.
+        $pass = Make::alone($circle, Make::seconds(25))->passesOf('e')[0];
+        self::assertSame([250, 21], [$pass->length(), $pass->leftRepetitions]);
+        self::assertSame(225, Make::alone($circle, new Dose(DoseUnit::Seconds, 22.5))->passesOf('e')[0]->length(), 'half a second counts');
+        // Three breaths of 8 s at 1.2 s: 20 circles.
+        self::assertSame([240, 20], [Make::alone($circle, Make::breaths(3))->passesOf('e')[0]->length(), Make::alone($circle, Make::breaths(3))->passesOf('e')[0]->leftRepetitions]);
+        self::assertSame([Breath::Free], array_values(array_unique(array_column($pass->beats, 'breath'), SORT_REGULAR)));
+    }
+
+    public function testAnEntryIsSetUpTeachingPassesOneSideChangeAndRest(): void
     {
         $timeline = Make::alone(Make::lean(), Make::breaths(2), ['rest' => 70]);
 
-        self::assertSame(0 + 280 + 40 + 280 + 70, $timeline->entryLength('e'));
+        self::assertSame(0 + 80 + 280 + 40 + 280 + 70, $timeline->entryLength('e'));
         self::assertSame($timeline->length(), $timeline->sectionLength('main'));
     }
 
-    public function testSetUpIsTheLongerOfSpeakingAndChanging(): void
+    public function testOnlyWhatIsCountedAndNewIsTaught(): void
+    {
+        $timeline = Make::timeline(Make::plan(
+            Make::entry('a', 'm', Make::breaths(1)),
+            Make::entry('b', 'm', Make::times(1)),
+            Make::entry('c', 'n', Make::seconds(16)),
+            Make::entry('d', 'n', Make::breaths(1), ['isInterlude' => true]),
+            Make::entry('e', 'o', Make::times(1), ['isInterlude' => true]),
+        ), Make::library(Make::movement('m'), Make::movement('n'), Make::movement('o')));
+
+        self::assertSame([80, 0, 0, 0, 0], array_map(static fn (string $id): int => $timeline->turnsOf($id)[0]->teaching, ['a', 'b', 'c', 'd', 'e']));
+        self::assertFalse(BeatKind::Teach->counts(), 'it counts to neither side');
+    }
+
+    public function testPeopleBeginWhileTheyAreTold(): void
+    {
+        $in = static fn (int $words): Movement => Make::movement('m', steps: $steps = [
+            Make::step('grow', Phase::Enter, Breath::In), ...Make::breathSteps(),
+        ], variations: [Make::variation('plain', $steps, introduction: trim(str_repeat('word ', $words)))]);
+        $setUp = static fn (int $words): int => Make::alone($in($words), Make::breaths(1))->turnsOf('e')[0]->setUp;
+
+        // Six words at two a second take 3 s; entering takes 4 s, half of it is 2 s: 1 s is left to wait.
+        self::assertSame(10, $setUp(6));
+        self::assertSame(0, $setUp(4));
+        self::assertSame(0, $setUp(3), 'never under nothing');
+    }
+
+    public function testSetUpIsTheLongerOfSpeakingAndChangingOrTheEntrysOwn(): void
     {
         $steps = Make::breathSteps();
         $speaks = Make::movement('m', variations: [Make::variation('plain', $steps, introduction: 'One two three four five six.')]);
@@ -61,9 +146,22 @@ final class TimelineBuilderTest extends TestCase
             props: ['strap'],
             introduction: 'One two.',
         )]);
+        $setUp = static fn (Movement $movement, array $more = []): int => Make::alone($movement, Make::breaths(1), $more)->turnsOf('e')[0]->setUp;
 
-        self::assertSame(30, Make::alone($speaks, Make::breaths(1))->turnsOf('e')[0]->setUp());
-        self::assertSame(150 + 300, Make::alone($changes, Make::breaths(1))->turnsOf('e')[0]->setUp());
+        self::assertSame(30, $setUp($speaks));
+        self::assertSame(150 + 300, $setUp($changes));
+        self::assertSame(900, $setUp($changes, ['setUp' => 900]));
+        self::assertSame(0, $setUp($speaks, ['setUp' => 0]));
+        self::assertSame(0, $setUp($changes, ['goesOn' => true]));
+    }
+
+    public function testAShapeThatTheNextGrowsOutOfIsNotLeft(): void
+    {
+        $plan = static fn (bool $goesOn): ClassPlan => Make::plan(Make::entry('a', 'hold', Make::breaths(1)), Make::entry('b', 'hold', Make::breaths(1), ['goesOn' => $goesOn]));
+        $passes = static fn (bool $goesOn): array => array_map(static fn (TimedPass $pass): int => $pass->leave, Make::timeline($plan($goesOn), Make::library(Make::lean()))->passesOf('a'));
+
+        self::assertSame([40, 40], $passes(false));
+        self::assertSame([40, 0], $passes(true), 'the first side is left, the second stays');
     }
 
     public function testChangesTakeLongerAtTheGroupsPaceButWordsAndBreathsDoNot(): void
@@ -75,9 +173,33 @@ final class TimelineBuilderTest extends TestCase
         )]);
         $turn = Make::alone($movement, Make::breaths(2), pace: 1.3)->turnsOf('e')[0];
 
-        self::assertSame(195, $turn->setUp());
+        self::assertSame(195, $turn->setUp);
         self::assertSame(52, $turn->sideChanges);
         self::assertSame(160, $turn->passes[0]->length());
+    }
+
+    public function testTurningRoundOnTheChairTakesAsLongAsTheMovementSays(): void
+    {
+        $turn = Make::alone(Make::movement('m', SideUse::OneSided, ['out', 'in'], sideChange: 120), Make::times(1))->turnsOf('e')[0];
+
+        // Out, in: 4 s; to the other side: 12 s; out, in: 4 s.
+        self::assertSame(40 + 120 + 40, $turn->sideChanges);
+    }
+
+    public function testAnInterludeStandsInPlaceOfTheChange(): void
+    {
+        $library = Make::library(Make::movement('m', SideUse::OneSided, ['out', 'in']), Make::movement('roll'));
+        $with = static fn (Interlude $interlude): Turn => Make::timeline(Make::plan(Make::entry('e', 'm', Make::times(1), ['interludes' => [$interlude]])), $library)->turnsOf('e')[0];
+        $kinds = static fn (Turn $turn): array => array_values(array_filter(array_map(
+            static fn (Beat $beat): ?string => in_array($beat->kind, [BeatKind::Change, BeatKind::Interlude], true) ? "{$beat->kind->value} $beat->length" : null,
+            $turn->beats,
+        )));
+
+        // Two breaths of rolling take 16 s, once, between the sides.
+        $rolled = $with(new Interlude(InterludeAt::Sides, 'roll', 'plain', Make::breaths(2)));
+        self::assertSame(['change 40', 'interlude 160', 'change 40'], $kinds($rolled));
+        self::assertSame(40 + 160 + 40, $rolled->sideChanges);
+        self::assertSame(['interlude 100', 'change 40', 'interlude 100'], $kinds($with(new Interlude(InterludeAt::Directions, words: 'A sip of water.', length: 100))));
     }
 
     public function testPositionsAndPropsCarryOverFromEntryToEntry(): void
@@ -94,9 +216,9 @@ final class TimelineBuilderTest extends TestCase
             Make::library($edge, $back),
         );
 
-        self::assertSame(150 + 80, $timeline->turnsOf('a')[0]->setUp());
-        self::assertSame(0, $timeline->turnsOf('b')[0]->setUp());
-        self::assertSame(150 + 60, $timeline->turnsOf('c')[0]->setUp());
+        self::assertSame(150 + 80, $timeline->turnsOf('a')[0]->setUp);
+        self::assertSame(0, $timeline->turnsOf('b')[0]->setUp);
+        self::assertSame(150 + 60, $timeline->turnsOf('c')[0]->setUp);
     }
 
     public function testTogetherCountsForBothSides(): void
@@ -123,7 +245,7 @@ final class TimelineBuilderTest extends TestCase
     public function testAPauseInThePatternLengthensTheBreathBeforeIt(): void
     {
         $box = new BreathPattern('box', 'Box', 40, 40, 40, 40);
-        $beats = Make::alone(Make::movement('m'), Make::times(1), ['pattern' => $box])->beats();
+        $beats = Make::alone(Make::movement('m'), Make::times(1), ['pattern' => $box])->passesOf('e')[0]->beats;
 
         self::assertSame([80, 80], array_column($beats, 'length'));
     }
@@ -137,7 +259,7 @@ final class TimelineBuilderTest extends TestCase
         )));
 
         self::assertSame(['Say it.', 'Say it.', 'Say.', 'Say.', 'Say.', 'Say.', 'Say.', 'Say.'], $said);
-        $short = Make::alone(Make::movement('m'), Make::breaths(1), ['shortCues' => true])->beats();
+        $short = Make::alone(Make::movement('m'), Make::breaths(1), ['shortCues' => true])->passesOf('e')[0]->beats;
         self::assertSame(['Say.', 'Say.'], array_column($short, 'words'));
     }
 
@@ -153,37 +275,6 @@ final class TimelineBuilderTest extends TestCase
         $units = array_map(static fn (Beat $beat): int => $beat->unit, $timeline->passesOf('e')[0]->beats);
         self::assertSame([0, 0, 1, 1, 2, 2, 3, 3, 0], $units);
         self::assertSame(3, $timeline->passesOf('e')[0]->units);
-    }
-
-    public function testARoundIsDoneOnOneSideFirstAndThenOnTheOther(): void
-    {
-        $library = Make::library(
-            Make::movement('lean', SideUse::OneSided),
-            Make::movement('centre'),
-            Make::movement('cross', crossing: 'arms'),
-        );
-        $in = static fn (string $id, string $movement): object => Make::entry($id, $movement, Make::breaths(2), ['round' => 'r']);
-        $plan = Make::plan($in('a', 'lean'), $in('b', 'centre'), $in('c', 'cross'), Make::entry('d', 'lean', Make::breaths(1)));
-        $timeline = Make::timeline($plan, $library);
-        $order = [];
-        foreach ($timeline->turns as $turn) {
-            foreach ($turn->passes as $pass) {
-                $order[] = trim($turn->entryId . ' ' . ($pass->pass->side ?? $pass->pass->crossing)?->value);
-            }
-        }
-
-        self::assertSame(['a left', 'b', 'c left', 'a right', 'b', 'c right', 'd left', 'd right'], $order);
-        self::assertSame(2 * 160 + 40, $timeline->entryLength('a'), 'the one side change of the round is counted once');
-        self::assertSame(2 * 160, $timeline->entryLength('b'), 'midline entries are done in both halves');
-        self::assertSame(2 * 160, $timeline->entryLength('c'));
-    }
-
-    public function testASecondHalfIsNotIntroducedAgain(): void
-    {
-        $movement = Make::movement('m', SideUse::OneSided, variations: [Make::variation('plain', Make::breathSteps(), introduction: 'One two three four.')]);
-        $turns = Make::alone($movement, Make::breaths(1), ['round' => 'r'])->turnsOf('e');
-
-        self::assertSame([20, 0], [$turns[0]->setUp(), $turns[1]->setUp()]);
     }
 
     public function testWordsOfAChangeSayWhatComes(): void
@@ -216,10 +307,10 @@ final class TimelineBuilderTest extends TestCase
         );
         $timeline = Make::timeline($plan, $library, 1.6);
 
-        // a: 3 words at 2 a second are 1.5 s, and three breaths of 8 s.
-        self::assertSame(15 + 240, $timeline->sectionLength('a'));
-        // b: enter 4 + 6, ceil(25 / 10) breaths of 10 s, leave 4, twice; a change of 5 s at pace 1.6.
-        self::assertSame(2 * (100 + 300 + 40) + 80, $timeline->sectionLength('b'));
+        // a: 3 words at 2 a second are 1.5 s, 8 s to learn it, and three breaths of 8 s.
+        self::assertSame(15 + 80 + 240, $timeline->sectionLength('a'));
+        // b: enter 4 + 6, leave 4; 25 s less 14 s are 1.1 breaths of 10 s, so one: 24 s, twice; a change of 5 s at pace 1.6.
+        self::assertSame(2 * (100 + 100 + 40) + 80, $timeline->sectionLength('b'));
         self::assertSame(DoseUnit::Seconds, $timeline->passesOf('b1')[0]->pass->dose->unit);
     }
 }

@@ -11,6 +11,7 @@ use KindChair\Breath\PatternBook;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
+use KindChair\Movement\Phase;
 use KindChair\Plan\Settings;
 use KindChair\Review\MovementProblem;
 use KindChair\Review\MovementRule;
@@ -43,8 +44,10 @@ final readonly class CuesAreSpeakable implements MovementRule
                 if (Cue::wordCount($cue->short) > self::LONGEST_SHORT_CUE) {
                     $problems[] = new MovementProblem($place, 'A short cue has at most ' . self::LONGEST_SHORT_CUE . " words: \"$cue->short\"");
                 }
+                // Over quick repetitions one speaks on; only what is led by the breath has to fit into it.
+                $isFitted = $movement->tempo === null || $step->phase !== Phase::Cycle;
                 $over = $settings->speaking(Cue::wordCount($first)) - $step->length($pattern, $full, $empty);
-                if ($over > 0) {
+                if ($isFitted && $over > 0) {
                     $problems[] = new MovementProblem($place, sprintf('"%s" is %.1f seconds longer than its breath.', $first, $over / 10));
                 }
                 if (preg_match('/\b(left|right)\b/i', "$cue->first $cue->short $variation->introduction") === 1) {

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace KindChair\Review\Rules;
 
-use KindChair\Movement\Dose;
-use KindChair\Movement\DoseUnit;
 use KindChair\Movement\SideUse;
 use KindChair\Review\Finding;
-use KindChair\Review\Ledger;
 use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
 use KindChair\Review\Rule;
@@ -28,23 +25,17 @@ final readonly class BothSides implements Rule
         $findings = [];
         foreach ($subject->plan->entries() as $entry) {
             $movement = $subject->movement($entry);
-            if (!$movement->laterality->isSided() || $entry->onPurpose !== null) {
+            if (!$movement->laterality->isSided() || $entry->onPurpose !== null || $entry->isInterlude) {
                 continue;
             }
             $ledger = $subject->ledgers[$entry->id];
-            foreach (Ledger::short(left: $ledger->left, right: $ledger->right) as $side => $tally) {
+            foreach ($ledger->short(['left' => $ledger->left, 'right' => $ledger->right]) as $side => $tally) {
                 $other = $side === 'left' ? 'right' : 'left';
                 $full = $side === 'left' ? $ledger->right : $ledger->left;
                 if ($movement->laterality->sides === SideUse::Alternating) {
                     $says = "{$movement->name()} comes out uneven: "
                         . "{$ledger->left->repetitions} left, {$ledger->right->repetitions} right.";
-                    $units = $subject->timeline->passesOf($entry->id)[0]->units + 1;
-                    $amount = $entry->dose->unit === DoseUnit::Seconds
-                        ? (int) ceil($units * $subject->asked($entry)->pattern->cycle() / 10)
-                        : $units;
-                    $remedy = new Remedy('Make it even', $subject->plan->withEntry(
-                        $entry->evenedOut(new Dose($entry->dose->unit, $amount)),
-                    ));
+                    $remedy = new Remedy('Make it even', $subject->plan->withEntry($entry->evenedOut()));
                 } else {
                     $says = $tally->isMissing()
                         ? "{$movement->name()} has only the $other side."

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace KindChair\Review\Rules;
 
+use KindChair\Plan\Entry;
+use KindChair\Plan\SetChange;
 use KindChair\Review\Finding;
-use KindChair\Review\Ledger;
 use KindChair\Review\PlanInReview;
+use KindChair\Review\Remedy;
 use KindChair\Review\Rule;
 use KindChair\Review\Severity;
 
@@ -22,21 +24,24 @@ final readonly class BothWays implements Rule
     {
         $findings = [];
         foreach ($subject->plan->entries() as $entry) {
-            if ($entry->onPurpose !== null) {
+            if ($entry->onPurpose !== null || $entry->isInterlude) {
                 continue;
             }
             $name = $subject->movement($entry)->name();
             $ledger = $subject->ledgers[$entry->id];
-            foreach (Ledger::short(...$ledger->directions) as $way => $tally) {
-                $findings[] = $this->finding(
-                    $subject,
-                    $entry->id,
-                    $way,
-                    $tally->isMissing() ? "$name goes only one way round." : "$name goes less $way than the other way.",
-                    "Add the way $way",
-                );
+            foreach ($ledger->limbs as $limb => $directions) {
+                foreach ($ledger->short($directions) as $way => $tally) {
+                    $where = $limb === 'both' ? '' : " on the $limb";
+                    $findings[] = $this->finding(
+                        $subject,
+                        $entry->id,
+                        $limb === 'both' ? $way : "$limb $way",
+                        $tally->isMissing() ? "$name goes only one way round$where." : "$name goes fewer times $way$where than back.",
+                        "Add the way $way$where",
+                    );
+                }
             }
-            foreach (Ledger::short(...$ledger->crossings) as $way => $tally) {
+            foreach ($ledger->short($ledger->crossings) as $way => $tally) {
                 $findings[] = $this->finding(
                     $subject,
                     $entry->id,
@@ -59,7 +64,19 @@ final readonly class BothWays implements Rule
             $says,
             'The way we do less often is the one that is worth most.',
             'Sequencing rule 11: circles and crossings go both ways.',
-            EvenWays::remedy($label, $subject->plan, $subject->plan->entry($entryId)),
+            self::remedy($label, $subject, $subject->plan->entry($entryId)),
         );
+    }
+
+    /** A set that changes its crossing each time comes out even when it is done an even number of times. */
+    private static function remedy(string $label, PlanInReview $subject, Entry $entry): Remedy
+    {
+        $section = $subject->plan->sectionOf($entry);
+        $group = $section->groupOf($entry);
+        if ($group?->changes === SetChange::Crossing && $group->times % 2 === 1) {
+            return new Remedy('Once more, with the other on top', $subject->plan->withSection($section->withGroup($group->withTimes($group->times + 1))));
+        }
+
+        return EvenWays::remedy($label, $subject->plan, $entry);
     }
 }

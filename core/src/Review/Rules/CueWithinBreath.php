@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace KindChair\Review\Rules;
 
+use KindChair\Breath\Breath;
+use KindChair\Breath\BreathPattern;
 use KindChair\Movement\Cue;
+use KindChair\Movement\Movement;
 use KindChair\Plan\Entry;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanInReview;
@@ -12,6 +15,7 @@ use KindChair\Review\Remedy;
 use KindChair\Review\Rule;
 use KindChair\Review\Severity;
 use KindChair\Timeline\Beat;
+use KindChair\Timeline\BeatKind;
 
 /** Words fit into the breath they belong to, or people wait and hold their breath. Source: 120 spoken words a minute. */
 final readonly class CueWithinBreath implements Rule
@@ -53,13 +57,11 @@ final readonly class CueWithinBreath implements Rule
         $over = 0;
         $worst = null;
         $speaking = [];
-        foreach ($subject->timeline->passesOf($entry->id) as $pass) {
-            foreach ($pass->beats as $beat) {
-                $speaking[$beat->words] ??= $this->speaking($subject, $beat);
-                $excess = $speaking[$beat->words] - $beat->length;
-                if ($excess > $over && !($shortOnly && $beat->firstWords)) {
-                    [$over, $worst] = [$excess, $beat];
-                }
+        foreach (self::cued($subject, $entry) as $beat) {
+            $speaking[$beat->words] ??= $this->speaking($subject, $beat);
+            $excess = $speaking[$beat->words] - $beat->length;
+            if ($excess > $over && !($shortOnly && $beat->firstWords)) {
+                [$over, $worst] = [$excess, $beat];
             }
         }
 
@@ -76,29 +78,53 @@ final readonly class CueWithinBreath implements Rule
         if (!$entry->shortCues && $this->worst($subject, $entry, true)[1] === null && $this->shortCuesFit($subject, $entry)) {
             return new Remedy('Use the short cue', $subject->plan->withEntry($entry->withShortCues()));
         }
-        $pattern = $subject->asked($entry)->pattern;
+        $asked = $subject->asked($entry);
         $share = 1.0;
-        foreach ($subject->timeline->passesOf($entry->id) as $pass) {
-            foreach ($pass->beats as $beat) {
-                $share = max($share, $this->speaking($subject, $beat) / $beat->length);
+        foreach (self::cued($subject, $entry) as $beat) {
+            $share = max($share, $this->speaking($subject, $beat) / $beat->length);
+        }
+        $slower = $asked->pattern->slower(ceil($share * 10) / 10);
+        if ($slower->cycle() > self::SLOWEST_CYCLE || !$this->fits($subject, $entry, $asked->movement, $slower)) {
+            return null;
+        }
+
+        return new Remedy('Breathe slower here', $subject->plan->withEntry($entry->withPattern($slower)));
+    }
+
+    /** Whether all words of an entry fit into another breath. */
+    private function fits(PlanInReview $subject, Entry $entry, Movement $movement, BreathPattern $pattern): bool
+    {
+        $steps = array_column($movement->steps, null, 'id');
+        foreach (self::cued($subject, $entry) as $beat) {
+            $step = $steps[$beat->stepId ?? ''] ?? null;
+            if ($step !== null && $this->speaking($subject, $beat) > $step->length($pattern, $movement->cuesPause(Breath::HoldFull), $movement->cuesPause(Breath::HoldEmpty))) {
+                return false;
             }
         }
-        $slower = $pattern->slower(ceil($share * 10) / 10);
 
-        return $slower->cycle() > self::SLOWEST_CYCLE
-            ? null
-            : new Remedy('Breathe slower here', $subject->plan->withEntry($entry->withPattern($slower)));
+        return true;
+    }
+
+    /** @return iterable<Beat> those into which words have to fit; over quick repetitions one speaks on */
+    private static function cued(PlanInReview $subject, Entry $entry): iterable
+    {
+        $isOwnTempo = $subject->movement($entry)->tempo !== null;
+        foreach ($subject->timeline->passesOf($entry->id) as $pass) {
+            foreach ($pass->beats as $beat) {
+                if (!$isOwnTempo || $beat->kind !== BeatKind::Cycle) {
+                    yield $beat;
+                }
+            }
+        }
     }
 
     private function shortCuesFit(PlanInReview $subject, Entry $entry): bool
     {
         $cues = $subject->asked($entry)->variation->cues;
-        foreach ($subject->timeline->passesOf($entry->id) as $pass) {
-            foreach ($pass->beats as $beat) {
-                $short = Cue::wordCount($cues[$beat->stepId ?? '']->short);
-                if ($subject->plan->settings->speaking($short) > $beat->length) {
-                    return false;
-                }
+        foreach (self::cued($subject, $entry) as $beat) {
+            $short = $entry->words->cues[$beat->stepId ?? ''] ?? $cues[$beat->stepId ?? ''];
+            if ($subject->plan->settings->speaking(Cue::wordCount($short->short)) > $beat->length) {
+                return false;
             }
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Review\Rules;
 
-use KindChair\Movement\DoseUnit;
+use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\SectionKind;
 use KindChair\Review\Finding;
@@ -49,7 +49,7 @@ final readonly class FitsSlot implements Rule
     }
 
     /**
-     * One repetition or breath at a time, repetitions before breaths, the largest dose first, the same on every side,
+     * One repetition or breath at a time, ranges first, then repetitions before breaths, the largest dose first, the same on every side,
      * between the least and the most useful dose, and never in the closing.
      */
     private function remedy(PlanInReview $subject, int $by): ?Remedy
@@ -72,16 +72,48 @@ final readonly class FitsSlot implements Rule
             $toGo -= $doses[$id]->each;
             $changed[$id] = true;
         }
-        if ($changed === []) {
-            return null;
-        }
         $plan = $subject->plan;
         foreach (array_keys($changed) as $id) {
             $plan = $plan->withEntry($plan->entry($id)->withDose($doses[$id]->dose));
         }
+        $left = [];
+        while ($by < 0 && $subject->lengthOf($plan) > $plan->slotMinutes * 600) {
+            $entry = self::leastMissed($subject, $plan);
+            if ($entry === null) {
+                return null;
+            }
+            $plan = $plan->without($entry->id);
+            $left[] = $subject->movement($entry)->name();
+            unset($changed[$entry->id]);
+        }
+        $isSettled = $by < 0 || $plan->slotMinutes * 600 - $subject->lengthOf($plan) <= self::MOST_SPARE * $plan->slotMinutes * 600;
+        if (!$isSettled || $changed === [] && $left === []) {
+            return null;
+        }
         $count = count($changed) === 1 ? 'one movement' : count($changed) . ' movements';
+        $words = array_filter([
+            $changed === [] ? null : ($by < 0 ? 'Shorten ' : 'Lengthen ') . $count,
+            $left === [] ? null : ($changed === [] ? 'Leave out ' : 'leave out ') . (count($left) > 2 ? count($left) . ' more' : implode(' and ', $left)),
+        ]);
 
-        return new Remedy(($by < 0 ? 'Shorten ' : 'Lengthen ') . $count, $plan);
+        return new Remedy(implode(', ', $words), $plan);
+    }
+
+    /** What would be missed least: never the arriving or the closing, first what has a twin in its region, then the longest. */
+    private static function leastMissed(PlanInReview $subject, ClassPlan $plan): ?Entry
+    {
+        $best = null;
+        $regions = array_count_values(array_map(static fn (Entry $entry): string => $subject->movement($entry)->mainRegion()->value ?? '', $plan->entries()));
+        foreach ($plan->sections as $section) {
+            foreach (in_array($section->kind, [SectionKind::Settle, SectionKind::Arrive], true) ? [] : $section->entries as $entry) {
+                $rank = [$regions[$subject->movement($entry)->mainRegion()->value ?? ''], $subject->timeline->entryLength($entry->id)];
+                if ($best === null || $rank > $best[0]) {
+                    $best = [$rank, $entry];
+                }
+            }
+        }
+
+        return $best[1] ?? null;
     }
 
     /** @return array<string, Stretchable> by entry id */
@@ -90,7 +122,7 @@ final readonly class FitsSlot implements Rule
         $doses = [];
         foreach ($subject->plan->sections as $section) {
             foreach ($section->kind === SectionKind::Settle ? [] : $section->entries as $entry) {
-                if ($entry->dose->unit === DoseUnit::Seconds || $entry->except !== []) {
+                if ($entry->dose->isTimed() || $entry->except !== []) {
                     continue;
                 }
                 $doses[$entry->id] = new Stretchable(
@@ -109,7 +141,7 @@ final readonly class FitsSlot implements Rule
     {
         $each = 0;
         foreach ($subject->timeline->passesOf($entry->id) as $pass) {
-            $each += intdiv($pass->body, $pass->pass->dose->amount);
+            $each += (int) floor($pass->body / $pass->pass->dose->amount);
         }
 
         return $each;
@@ -118,12 +150,15 @@ final readonly class FitsSlot implements Rule
     /** @return array{least: int, most: int} in the entry's own unit */
     private function bounds(PlanInReview $subject, Entry $entry): array
     {
+        if ($entry->dose->from !== null && $entry->dose->to !== null) {
+            return ['least' => (int) $entry->dose->from, 'most' => (int) $entry->dose->to];
+        }
         $doses = $subject->movement($entry)->doses;
         $isOwnUnit = $doses->least->unit === $entry->dose->unit;
 
         return [
-            'least' => $isOwnUnit ? $doses->least->amount : min(3, $entry->dose->amount),
-            'most' => $isOwnUnit ? $doses->most->amount : $entry->dose->amount,
+            'least' => (int) ($isOwnUnit ? $doses->least->amount : min(3, $entry->dose->amount)),
+            'most' => (int) ($isOwnUnit ? $doses->most->amount : $entry->dose->amount),
         ];
     }
 }

@@ -40,14 +40,41 @@ final readonly class KeepsOrder implements Rule
                     $this->sentence($subject, $section, $move['entry']),
                     'People can foresee a class that goes through the body in order, and nothing is forgotten.',
                     'Chosen order: ' . str_replace('-', ' ', $subject->plan->settings->order->school->value) . '.',
-                    new Remedy("Move it $way $rows", $subject->plan->withSection(
-                        $section->withEntries($this->moved($section->entries, $move['entry'], $move['after'])),
-                    )),
+                    $this->remedy($subject, $section, $order, $move['entry'], $move['after'], "Move it $way $rows"),
                 );
             }
         }
 
         return $findings;
+    }
+
+    /** The move, if fewer are left to move then; else the nearest place where that is so, or none. */
+    private function remedy(PlanInReview $subject, Section $section, Order $order, string $id, ?string $after, string $label): ?Remedy
+    {
+        $moved = $this->moved($section->entries, $id, $after);
+        if (self::helps($subject, $order, $moved)) {
+            return new Remedy($label, $subject->plan->withSection($section->withEntries($moved)));
+        }
+        $from = (int) array_search($id, array_column($section->entries, 'id'), true);
+        $places = array_diff(range(0, count($section->entries) - 1), [$from]);
+        usort($places, static fn (int $a, int $b): int => abs($a - $from) <=> abs($b - $from));
+        foreach ($places as $to) {
+            $entries = $section->entries;
+            array_splice($entries, $to, 0, array_splice($entries, $from, 1));
+            if (self::helps($subject, $order, $entries)) {
+                $rows = abs($to - $from) === 1 ? '1 row' : abs($to - $from) . ' rows';
+
+                return new Remedy('Move it ' . ($to < $from ? 'up' : 'down') . " $rows", $subject->plan->withSection($section->withEntries($entries)));
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Entry> $entries */
+    private static function helps(PlanInReview $subject, Order $order, array $entries): bool
+    {
+        return count(Order::of($entries, $subject->library, $subject->plan->settings->order)->moves) < count($order->moves);
     }
 
     private function sentence(PlanInReview $subject, Section $section, string $entryId): string

@@ -24,16 +24,16 @@ final readonly class Stretchable
 
     public function by(int $by): self
     {
-        return new self(new Dose($this->dose->unit, $this->dose->amount + $by), $this->least, $this->most, $this->each);
+        return new self($this->dose->of($this->dose->amount + $by), $this->least, $this->most, $this->each);
     }
 
     /**
-     * Repetitions before breaths; the largest dose is shortened first, the smallest lengthened first.
+     * Ranges first, then repetitions before breaths; the largest dose is shortened first, the smallest lengthened first.
      *
      * @return array{int, int}
      */
     public function rank(int $by): array
     {
-        return [$this->dose->unit === DoseUnit::Repetitions ? 1 : 0, -$by * $this->dose->amount];
+        return [$this->dose->from !== null ? 2 : ($this->dose->unit === DoseUnit::Repetitions ? 1 : 0), -$by * (int) $this->dose->amount];
     }
 }

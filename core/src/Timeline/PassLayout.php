@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Timeline;
+
+use KindChair\Body\Side;
+use KindChair\Breath\Breath;
+use KindChair\Breath\BreathPattern;
+use KindChair\Movement\Movement;
+use KindChair\Movement\Phase;
+use KindChair\Movement\Step;
+use KindChair\Movement\Variation;
+
+/**
+ * Lays one pass on the tape: enter, its cycles, leave. Inside a pass the breath alternates: where entering ends on the breath with which the
+ * cycle begins, the cycle is taken from its other half; anything else that would breathe the same way twice waits for its breath.
+ */
+final class PassLayout
+{
+    /** The breath of the last step, until a pause or a free step lies between. */
+    private ?Breath $breathed = null;
+
+    private readonly bool $isOwnTempo;
+
+    /** @var array<string, string> words that were filled in, by step, side and whether they are said in full */
+    private array $words = [];
+
+    /** @param array<string, true> $said by id, the steps whose full cue has been heard */
+    public function __construct(
+        private readonly Tape $tape,
+        private readonly Movement $movement,
+        private readonly Variation $variation,
+        private readonly BreathPattern $pattern,
+        private array $said = [],
+    ) {
+        $this->isOwnTempo = $movement->tempo !== null;
+    }
+
+    /** @return array<string, true> */
+    public function said(): array
+    {
+        return $this->said;
+    }
+
+    public function lay(Pass $pass, PassPlan $plan, Side $first): TimedPass
+    {
+        $this->breathed = null;
+        $start = $this->tape->at();
+        $count = $this->tape->count();
+        foreach ($plan->enter as $at => $length) {
+            $this->step($this->movement->phase(Phase::Enter)[$at], BeatKind::Enter, $length, $pass->side, $pass, 0, $plan->units);
+        }
+        $bodyAt = $this->tape->at();
+        $done = $this->cycles($pass, $plan, $first);
+        $leaveAt = $this->tape->at();
+        foreach ($plan->leave as $at => $length) {
+            $this->step($this->movement->phase(Phase::Leave)[$at], BeatKind::Leave, $length, $pass->side, $pass, 0, $plan->units);
+        }
+
+        return new TimedPass(
+            $pass,
+            $start,
+            $bodyAt - $start,
+            $leaveAt - $bodyAt,
+            $this->tape->at() - $leaveAt,
+            $plan->units,
+            $done[Side::Left->value],
+            $done[Side::Right->value],
+            $this->tape->since($count),
+            $plan->isTooShort(),
+        );
+    }
+
+    /** @return array{left: int, right: int} whole repetitions */
+    private function cycles(Pass $pass, PassPlan $plan, Side $first): array
+    {
+        $cycle = $this->movement->cycle();
+        $width = count($cycle);
+        $turned = $this->otherHalf($cycle);
+        $side = $pass->alternates ? $first : $pass->side;
+        $done = ['left' => 0, 'right' => 0];
+        for ($repetition = 0; $repetition < $plan->cycles; ++$repetition) {
+            $lengths = $plan->cycle[$repetition];
+            for ($at = 0; $at < $width; ++$at) {
+                $step = ($turned + $at) % $width;
+                $this->step($cycle[$step], BeatKind::Cycle, $lengths[$step], $side, $pass, $this->unit($plan, $repetition, $at, $width), $plan->units);
+            }
+            foreach ($side === null ? Side::cases() : [$side] as $counted) {
+                ++$done[$counted->value];
+            }
+            $side = $pass->alternates ? $side?->other() : $side;
+        }
+
+        return $done;
+    }
+
+    private function unit(PassPlan $plan, int $repetition, int $at, int $width): int
+    {
+        return min($plan->units, intdiv(($repetition * $width + $at) * $plan->units, max(1, $plan->cycles * $width)) + 1);
+    }
+
+    /** @param list<Step> $cycle */
+    private function otherHalf(array $cycle): int
+    {
+        if ($this->isOwnTempo || $this->breathed === null || $cycle[0]->breath !== $this->breathed) {
+            return 0;
+        }
+        foreach ($cycle as $at => $step) {
+            if ($step->breath !== $this->breathed && in_array($step->breath, [Breath::In, Breath::Out], true)) {
+                return $at;
+            }
+        }
+
+        return 0;
+    }
+
+    private function step(Step $step, BeatKind $kind, int $length, ?Side $side, Pass $pass, int $unit, int $units): void
+    {
+        $breath = $kind === BeatKind::Cycle && $this->isOwnTempo ? Breath::Free : $step->breath;
+        if ($breath === $this->breathed) {
+            [$other, $wait, $words] = $breath === Breath::In
+                ? [Breath::Out, $this->pattern->out + $this->pattern->holdEmpty, 'Breathe out.']
+                : [Breath::In, $this->pattern->in + $this->pattern->holdFull, 'Breathe in.'];
+            $this->tape->lay($kind, $wait, $words, $step->id, $other, $side, $pass, $unit, $units);
+        }
+        $this->breathed = match ($breath) {
+            Breath::In, Breath::Out => $breath,
+            default => null,
+        };
+        $isFirst = !isset($this->said[$step->id]);
+        $this->said[$step->id] = true;
+        $key = $step->id . ($side->value ?? '') . $pass->direction . ($pass->crossing->value ?? '') . $isFirst;
+        $words = $this->words[$key] ??= $this->variation->cues[$step->id]->say($isFirst, $side, $pass->direction, $pass->crossing);
+        $this->tape->lay($kind, $length, $words, $step->id, $breath, $side, $pass, $unit, $units, $isFirst);
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Timeline;
+
+use KindChair\Body\Side;
+use KindChair\Movement\Movement;
+use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\Variation;
+use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
+use KindChair\Plan\EntryGroup;
+use KindChair\Plan\GroupKind;
+use KindChair\Plan\RoundBy;
+use KindChair\Plan\Section;
+use KindChair\Plan\SetChange;
+
+/** The entries of a plan as they are done: rounds in two halves, sets several times, stations and tracks marked. */
+final readonly class Sequence
+{
+    public function __construct(private MovementLibrary $library)
+    {
+    }
+
+    /** @return list<Occurrence> in the order they happen */
+    public function of(ClassPlan $plan): array
+    {
+        $all = [];
+        foreach ($plan->sections as $section) {
+            $entries = $section->entries;
+            for ($at = 0; $at < count($entries);) {
+                $group = $section->groupOf($entries[$at]);
+                $run = [$entries[$at++]];
+                while ($group !== null && isset($entries[$at]) && $entries[$at]->group === $group->id) {
+                    $run[] = $entries[$at++];
+                }
+                array_push($all, ...match ($group?->kind) {
+                    null => array_filter([$this->once($plan, $section, $run[0])]),
+                    GroupKind::Round => $this->round($plan, $section, $group, $run),
+                    GroupKind::Set => $this->set($plan, $section, $group, $run),
+                    GroupKind::Stations => array_filter(array_map(fn (Entry $entry): ?Occurrence => $this->once($plan, $section, $entry, station: $group->length), $run)),
+                    GroupKind::Tracks => array_filter(array_map(
+                        fn (Entry $entry, int $number): ?Occurrence => $this->once($plan, $section, $entry, isAlongside: $number > 0),
+                        $run,
+                        array_keys($run),
+                    )),
+                });
+            }
+        }
+
+        return $all;
+    }
+
+    private function once(ClassPlan $plan, Section $section, Entry $entry, ?int $station = null, bool $isAlongside = false): ?Occurrence
+    {
+        $movement = $this->library->get($entry->movement);
+        $first = $entry->firstSide ?? $plan->settings->firstSide;
+        $passes = Pass::of($movement, $entry, $first);
+
+        return $passes === [] ? null : new Occurrence($section, $entry, $movement, self::spoken($movement, $entry), $passes, $first, $plan->patternFor($section, $entry), station: $station, isAlongside: $isAlongside);
+    }
+
+    /**
+     * @param list<Entry> $run
+     * @return list<Occurrence>
+     */
+    private function round(ClassPlan $plan, Section $section, EntryGroup $group, array $run): array
+    {
+        $halves = [1 => [], 2 => []];
+        $isSplit = false;
+        foreach ([1, 2] as $half) {
+            foreach ($run as $entry) {
+                $movement = $this->library->get($entry->movement);
+                $first = $entry->firstSide ?? $plan->settings->firstSide;
+                $passes = array_values(array_filter(
+                    array_map(
+                        static fn (Pass $pass): Pass => $half === 2 && $entry->secondDose !== null && self::halfOf($pass, $group->by, $movement, $first) === null ? $pass->with($entry->secondDose) : $pass,
+                        Pass::of($movement, $entry, $first),
+                    ),
+                    static fn (Pass $pass): bool => in_array(self::halfOf($pass, $group->by, $movement, $first), [null, $half], true),
+                ));
+                if ($passes === []) {
+                    continue;
+                }
+                $decides = array_filter($passes, static fn (Pass $pass): bool => self::halfOf($pass, $group->by, $movement, $first) === 2);
+                $announces = $half === 2 && !$isSplit && $decides !== [] ? self::announced($group->by, $decides[array_key_first($decides)]) : null;
+                $isSplit = $isSplit || $decides !== [];
+                $halves[$half][] = new Occurrence($section, $entry, $movement, self::spoken($movement, $entry), $passes, $first, $plan->patternFor($section, $entry), half: $half, announces: $announces);
+            }
+        }
+        if (!$isSplit) {
+            // Nothing is left for the other side: there is no second half.
+            return $halves[1];
+        }
+        // What leads into the second half is said before its first movement, whichever that is.
+        $second = $halves[2];
+        $said = array_values(array_filter(array_column($second, 'announces')))[0] ?? null;
+
+        return [...$halves[1], ...array_map(
+            static fn (Occurrence $one, int $at): Occurrence => new Occurrence($one->section, $one->entry, $one->movement, $one->variation, $one->passes, $one->first, $one->pattern, 2, announces: $at === 0 ? $said : null),
+            $second,
+            array_keys($second),
+        )];
+    }
+
+    /** Which half of a round a pass belongs to; null for both. */
+    private static function halfOf(Pass $pass, RoundBy $by, Movement $movement, Side $first): ?int
+    {
+        $second = match ($by) {
+            RoundBy::Side => ($pass->side ?? $pass->crossing) === null ? null : ($pass->side ?? $pass->crossing) !== $first,
+            RoundBy::Crossing => $pass->crossing === null ? null : $pass->crossing !== $first,
+            RoundBy::Direction => $pass->direction === null ? null : $pass->direction !== ($movement->laterality->directions[0] ?? null),
+        };
+
+        return $second === null ? null : ($second ? 2 : 1);
+    }
+
+    private static function announced(RoundBy $by, Pass $pass): string
+    {
+        $side = $pass->side->value ?? $pass->crossing->value ?? '';
+
+        return match ($by) {
+            RoundBy::Side => "Now the whole round on the $side side.",
+            RoundBy::Crossing => "Now the whole round with the $side on top.",
+            RoundBy::Direction => "Now the whole round the other way: $pass->direction.",
+        };
+    }
+
+    /**
+     * @param list<Entry> $run
+     * @return list<Occurrence>
+     */
+    private function set(ClassPlan $plan, Section $section, EntryGroup $group, array $run): array
+    {
+        $all = [];
+        for ($time = 1; $time <= $group->times; ++$time) {
+            $isOther = $time % 2 === 0;
+            foreach ($run as $entry) {
+                $movement = $this->library->get($entry->movement);
+                $usual = $entry->firstSide ?? $plan->settings->firstSide;
+                $first = $group->changes === SetChange::FirstSide && $isOther ? $usual->other() : $usual;
+                $passes = array_values(array_filter(
+                    Pass::of($movement, $entry, $first),
+                    static fn (Pass $pass): bool => $group->changes !== SetChange::Crossing || $pass->crossing === null || ($pass->crossing !== $usual) === $isOther,
+                ));
+                if ($passes !== []) {
+                    $variation = $group->changes === SetChange::Variation ? self::rung($movement, $entry, $group->times - $time) : self::spoken($movement, $entry);
+                    $all[] = new Occurrence($section, $entry, $movement, $variation, $passes, $first, $plan->patternFor($section, $entry), time: $time);
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /** The rung so many under the planned one, or the gentlest. */
+    private static function rung(Movement $movement, Entry $entry, int $under): Variation
+    {
+        $ids = array_column($movement->variations, 'id');
+        $planned = (int) array_search($entry->variation, $ids, true);
+
+        return $movement->variations[max(0, $planned - $under)];
+    }
+
+    private static function spoken(Movement $movement, Entry $entry): Variation
+    {
+        $variation = $movement->variation($entry->variation);
+
+        return $entry->words === null ? $variation : $variation->saying($entry->words->introduction, $entry->words->cues);
+    }
+}

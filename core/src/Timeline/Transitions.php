@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Timeline;
+
+use KindChair\Movement\ChangeOvers;
+use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\Position;
+use KindChair\Plan\Entry;
+use KindChair\Plan\Interlude;
+use KindChair\Plan\InterludeAt;
+use KindChair\Plan\Settings;
+
+/**
+ * What lies between movements and between their passes. Tenths of a second.
+ *
+ * set-up = max(spoken introduction - half of enter, base change + prop change), never under 0; or the entry's own; or none where it goes on
+ * from the one before. Between two passes lies the movement's own side change, the class's, or an interlude: one of them.
+ */
+final readonly class Transitions
+{
+    public function __construct(private MovementLibrary $library, private ChangeOvers $changeOvers)
+    {
+    }
+
+    /** Where people sit for an occurrence; leaning back or sitting off the backrest is no change of place. */
+    public static function seat(Occurrence $occurrence): Position
+    {
+        $position = $occurrence->variation->position;
+
+        return $position === Position::Supported ? Position::Upright : $position;
+    }
+
+    /**
+     * @param list<Position> $before positions already taken in this class
+     * @param list<string> $held props in hand
+     * @return array{int, int} changes of place and of props, before the group's pace
+     */
+    public function changes(Occurrence $occurrence, array $before, array $held): array
+    {
+        return [
+            $this->changeOvers->betweenPositions($before, self::seat($occurrence)),
+            $this->changeOvers->betweenProps($held, $occurrence->variation->props),
+        ];
+    }
+
+    public function setUp(Occurrence $occurrence, int $speaking, int $enter, int $changing): int
+    {
+        $entry = $occurrence->entry;
+        if ($entry->goesOn || $occurrence->station !== null) {
+            return 0;
+        }
+        if ($entry->setUp !== null && !$occurrence->isAgain()) {
+            return $entry->setUp;
+        }
+
+        return max($speaking - intdiv($enter, 2), $changing, 0);
+    }
+
+    /** @return array{BeatKind, int, string} what lies between two passes, how long, and what is said */
+    public function between(Occurrence $occurrence, Pass $before, Pass $next, Settings $settings, float $pace): array
+    {
+        $interlude = self::interlude($occurrence->entry, $before, $next);
+        if ($interlude !== null) {
+            return [BeatKind::Interlude, $this->interludeLength($interlude, $occurrence), $this->interludeWords($interlude)];
+        }
+        $usual = $occurrence->movement->sideChange !== null && $before->side !== $next->side ? $occurrence->movement->sideChange : $settings->sideChange;
+
+        return [BeatKind::Change, (int) round($usual * $pace), self::words($before, $next)];
+    }
+
+    private static function interlude(Entry $entry, Pass $before, Pass $next): ?Interlude
+    {
+        foreach ($entry->interludes as $interlude) {
+            $fits = match ($interlude->at) {
+                InterludeAt::Sides => $before->side !== $next->side,
+                InterludeAt::Crossings => $before->crossing !== $next->crossing,
+                InterludeAt::Directions => $before->direction !== $next->direction && $before->side === $next->side,
+            };
+            if ($fits) {
+                return $interlude;
+            }
+        }
+
+        return null;
+    }
+
+    private function interludeLength(Interlude $interlude, Occurrence $occurrence): int
+    {
+        if ($interlude->movement === null || $interlude->dose === null) {
+            return $interlude->length;
+        }
+        $movement = $this->library->get($interlude->movement);
+        $length = 0;
+        foreach (Pass::of($movement, new Entry('interlude', $movement->id, $interlude->variation ?? $movement->usualVariation, $interlude->dose), $occurrence->first) as $pass) {
+            $length += PassPlan::of($movement, $pass, $occurrence->pattern, null, true)->length();
+        }
+
+        return $length;
+    }
+
+    private function interludeWords(Interlude $interlude): string
+    {
+        if ($interlude->movement === null) {
+            return (string) $interlude->words;
+        }
+        $movement = $this->library->get($interlude->movement);
+        $cue = $movement->variation($interlude->variation ?? $movement->usualVariation)->cues[$movement->cycle()[0]->id]->say(false, null, $movement->laterality->directions[0] ?? null);
+
+        return "{$movement->name()}: $cue";
+    }
+
+    private static function words(Pass $before, Pass $next): string
+    {
+        if ($next->side !== null && $next->side !== $before->side) {
+            return "Rest, and now the {$next->side->value} side.";
+        }
+        if ($next->crossing !== null && $next->crossing !== $before->crossing) {
+            return "Change over: {$next->crossing->value} on top now.";
+        }
+
+        return "Now the other way: {$next->direction}.";
+    }
+}
