@@ -14,6 +14,7 @@ use JsonException;
 use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
 use KindChair\Format\PlainText;
+use KindChair\Format\PlanUpgrade;
 
 /** A class as an open plan file: one JSON document, with the own movements it uses, and its people if wanted. */
 final readonly class ClassFile
@@ -51,6 +52,7 @@ final readonly class ClassFile
             throw FormatError::at('the document', 'expected a class.');
         }
         PlainText::check($document);
+        $document = PlanUpgrade::of($document);
         $this->schemas->check('plan', isset($document['movements']) ? [...$document, 'movements' => OwnMovements::withObjects($document['movements'])] : $document);
         foreach ($document['movements'] ?? [] as $at => $movement) {
             if (preg_match('/^[a-z0-9-]+@[1-9]\d*$/', $movement['id']) !== 1) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use KindChair\Format\PlanUpgrade;
 
 /**
  * One stored state of a class's plan; never changed once stored.
@@ -26,5 +27,15 @@ final class PlanRevision extends Model
     protected function casts(): array
     {
         return ['document' => 'json:unicode'];
+    }
+
+    /**
+     * As it was stored, in today's version.
+     *
+     * @return array<array-key, mixed>
+     */
+    protected function getDocumentAttribute(string $stored): array
+    {
+        return PlanUpgrade::of(json_decode($stored, true, 512, JSON_THROW_ON_ERROR));
     }
 }

@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use KindChair\Format\Node;
 use KindChair\Format\PlaceReader;
+use KindChair\Format\PlanReader;
 use KindChair\Place\Clearance;
 use KindChair\Place\LayoutShape;
 use KindChair\Place\SeatKind;
@@ -56,7 +57,7 @@ final class DemoSeeder extends Seeder
         $class->save();
         $class->store([
             'format' => 'kind-chair/class',
-            'version' => 1,
+            'version' => PlanReader::VERSION,
             'title' => $title,
             'slotMinutes' => 45,
             'pattern' => 'even',

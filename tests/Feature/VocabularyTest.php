@@ -34,8 +34,12 @@ use KindChair\People\WeakLimbDoes;
 use KindChair\Place\LayoutShape;
 use KindChair\Place\SeatKind;
 use KindChair\Place\Wall;
+use KindChair\Plan\GroupKind;
+use KindChair\Plan\InterludeAt;
+use KindChair\Plan\RoundBy;
 use KindChair\Plan\School;
 use KindChair\Plan\SectionKind;
+use KindChair\Plan\SetChange;
 use KindChair\Review\Severity;
 use KindChair\Timeline\BeatKind;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -57,6 +61,8 @@ final class VocabularyTest extends TestCase
         'clearance' => ClearanceState::class,
         'confidence' => Confidence::class,
         'findingKind' => Severity::class,
+        'groupKind' => GroupKind::class,
+        'interludeAt' => InterludeAt::class,
         'jointAction' => JointAction::class,
         'layoutShape' => LayoutShape::class,
         'limb' => Limb::class,
@@ -68,7 +74,9 @@ final class VocabularyTest extends TestCase
         'region' => Region::class,
         'regionOrder' => School::class,
         'seatKind' => SeatKind::class,
+        'roundBy' => RoundBy::class,
         'sectionKind' => SectionKind::class,
+        'setChange' => SetChange::class,
         'side' => Side::class,
         'sideMeaning' => SideMeaning::class,
         'sides' => SideUse::class,

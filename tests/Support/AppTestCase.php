@@ -98,7 +98,7 @@ abstract class AppTestCase extends TestCase
     {
         return [
             'format' => 'kind-chair/class',
-            'version' => 1,
+            'version' => 2,
             'title' => 'Morning class',
             'slotMinutes' => 30,
             'pattern' => 'even',

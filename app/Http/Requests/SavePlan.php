@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use KindChair\Format\PlanUpgrade;
 
 /** A plan as it was changed, and the revision it was changed from. */
 final class SavePlan extends FormRequest
@@ -18,9 +19,9 @@ final class SavePlan extends FormRequest
         ];
     }
 
-    /** @return array<array-key, mixed> as it was sent, without anything trimmed */
+    /** @return array<array-key, mixed> as it was sent, without anything trimmed, in today's version: a device may have kept an older one */
     public function plan(): array
     {
-        return (array) $this->json('plan');
+        return PlanUpgrade::of((array) $this->json('plan'));
     }
 }

@@ -6,25 +6,13 @@ namespace App\Http\Resources;
 
 use App\Models\SeatedClass;
 use App\Planning\ClassPlanner;
-use KindChair\Body\Side;
 use KindChair\Body\Zone;
-use KindChair\Figure\FigureKey;
-use KindChair\Fit\Mark;
-use KindChair\Fit\PersonVersion;
-use KindChair\Movement\SideUse;
-use KindChair\Movement\Variation;
-use KindChair\People\Group;
-use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Review\Finding;
-use KindChair\Review\Ledger;
 use KindChair\Review\Review;
 use KindChair\Review\SpineIdea;
-use KindChair\Review\Tally;
 use KindChair\Review\TimeWords;
-use KindChair\Script\DoseWords;
-use KindChair\Timeline\TimedPass;
 use KindChair\Timeline\TimelineBuilder;
 
 /** Everything the Plan screen draws, in one answer (schema/answer-plan.schema.json). */
@@ -69,7 +57,7 @@ final readonly class PlanResource
         return [
             'plan' => $document,
             'totals' => $this->totals($plan, $review),
-            'entries' => $this->entries($plan, $review, $group),
+            'entries' => (new PlanRowResource($this->planner))->all($plan, $review, $group),
             'spine' => array_map(TimeWords::seconds(...), $review->coverage->spine),
             'idea' => $this->idea($review),
             'zones' => array_map(static fn (Zone $zone): array => [
@@ -114,104 +102,22 @@ final readonly class PlanResource
             'planned' => TimeWords::seconds($review->timeline->length()),
             'slot' => $plan->slotMinutes * 60,
             'sections' => $sections,
+            'groups' => $this->groups($plan, $review),
         ];
     }
 
-    /** @return list<array<string, mixed>> */
-    private function entries(ClassPlan $plan, Review $review, Group $group): array
+    /** @return list<array{id: string, seconds: float}> what each round, set, run of stations and tracks takes */
+    private function groups(ClassPlan $plan, Review $review): array
     {
-        $moves = array_column($review->order->moves, 'rows', 'entry');
-        $entries = [];
-        foreach ($plan->entries() as $entry) {
-            $movement = $this->planner->movement($entry->movement);
-            $turns = $review->timeline->turnsOf($entry->id);
-            $passes = $review->timeline->passesOf($entry->id);
-            $ledger = $review->ledgers[$entry->id];
-            $versions = $review->versions[$entry->id];
-            $zones = array_values(array_unique(array_map(
-                static fn ($region): string => $region->zone()->value,
-                $movement->regions,
-            )));
-            $entries[] = [
-                'id' => $entry->id,
-                'start' => TimeWords::seconds($turns[0]->start ?? 0),
-                'seconds' => TimeWords::seconds($review->timeline->entryLength($entry->id)),
-                'name' => $movement->name(),
-                'variation' => $movement->variation($entry->variation)->name,
-                'dose' => DoseWords::of($movement, $entry, $passes),
-                'zone' => $zones[0] ?? null,
-                'secondZone' => $zones[1] ?? null,
-                'sides' => $movement->laterality->sides->value,
-                'left' => self::bar($passes, $ledger->left, Side::Left),
-                'right' => self::bar($passes, $ledger->right, Side::Right),
-                'missing' => self::missing($movement->laterality->sides, $entry, $ledger),
-                'onPurpose' => $entry->onPurpose,
-                'rowsToMove' => $moves[$entry->id] ?? 0,
-                'figure' => (string) FigureKey::usual($entry->movement, $movement->variation($entry->variation)),
-                'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
-                'newer' => $this->newer($entry),
-                'props' => array_map(fn (string $id): string => $this->planner->propName($id), $this->props($entry, $versions)),
-                'versions' => array_map(fn (PersonVersion $version, Participant $person): array => $this->version($version, $person), $versions, $group->people),
-                'counts' => array_map(
-                    static fn (Mark $mark): int => count(array_filter($versions, static fn (PersonVersion $version): bool => $version->mark === $mark)),
-                    array_combine(array_column(Mark::cases(), 'value'), Mark::cases()),
-                ),
-            ];
-        }
-
-        return $entries;
-    }
-
-    /**
-     * @param list<PersonVersion> $versions
-     * @return list<string>
-     */
-    private function props(Entry $entry, array $versions): array
-    {
-        $own = $this->planner->movement($entry->movement)->variation($entry->variation)->props;
-
-        return array_values(array_unique([...$own, ...array_merge(...array_map(static fn (PersonVersion $v): array => $v->props, $versions))]));
-    }
-
-    /**
-     * @param list<TimedPass> $passes
-     * @return array{seconds: float, breaths: int}
-     */
-    private static function bar(array $passes, Tally $tally, Side $side): array
-    {
-        $units = 0;
-        foreach ($passes as $pass) {
-            if ($pass->pass->side === null || $pass->pass->side === $side) {
-                $units += $pass->pass->alternates ? $pass->repetitionsOn($side) : $pass->units;
+        $groups = [];
+        foreach ($plan->sections as $section) {
+            foreach ($section->groups as $group) {
+                $ids = array_map(static fn (Entry $entry): string => $entry->id, array_values(array_filter($section->entries, static fn (Entry $entry): bool => $entry->group === $group->id)));
+                $groups[] = ['id' => $group->id, 'seconds' => TimeWords::seconds($review->timeline->lengthOf($ids))];
             }
         }
 
-        return ['seconds' => TimeWords::seconds($tally->tenths), 'breaths' => $units];
-    }
-
-    /** @return array{side: string, seconds: float}|null */
-    private static function missing(SideUse $sides, Entry $entry, Ledger $ledger): ?array
-    {
-        if ($sides !== SideUse::OneSided || $ledger->sidesBalance()) {
-            return null;
-        }
-        $difference = $ledger->left->tenths - $ledger->right->tenths;
-
-        return [
-            'side' => $difference > 0 ? 'right' : 'left',
-            'seconds' => TimeWords::seconds(abs($difference)),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function version(PersonVersion $version, Participant $person): array
-    {
-        return [
-            'person' => $version->participant,
-            'movement' => $version->movement,
-            'watch' => $version->watch,
-            ...(new VersionResource($this->planner))->of($version, $person),
-        ];
+        return $groups;
     }
 
     /** @return array<string, mixed> */
@@ -235,18 +141,6 @@ final readonly class PlanResource
             'source' => $finding->source,
             'remedy' => $remedy,
         ];
-    }
-
-    /** @return array{id: string, variation: string}|null a newer version of the teacher's own movement */
-    private function newer(Entry $entry): ?array
-    {
-        $id = $this->planner->newerOf($entry->movement);
-        if ($id === null) {
-            return null;
-        }
-        $movement = $this->planner->movement($id);
-
-        return ['id' => $id, 'variation' => $movement->hasVariation($entry->variation) ? $entry->variation : $movement->usualVariation];
     }
 
     /** @return array<string, mixed>|null */

@@ -32,7 +32,7 @@ use KindChair\Timeline\Pass;
 final readonly class PlanReader
 {
     public const FORMAT = 'kind-chair/class';
-    public const VERSION = 2;
+    public const VERSION = PlanUpgrade::VERSION;
 
     public function __construct(private Craft $craft)
     {

@@ -10,6 +10,8 @@ namespace KindChair\Format;
  */
 final readonly class PlanUpgrade
 {
+    public const VERSION = 2;
+
     /**
      * @param array<array-key, mixed> $document of any version, even one that is not sound
      * @return array<array-key, mixed>
@@ -19,7 +21,7 @@ final readonly class PlanUpgrade
         if (($document['version'] ?? null) !== 1 || !is_array($document['sections'] ?? null)) {
             return $document;
         }
-        $document['version'] = PlanReader::VERSION;
+        $document['version'] = self::VERSION;
         foreach ($document['sections'] as $at => $section) {
             if (is_array($section) && is_array($section['entries'] ?? null)) {
                 $document['sections'][$at] = self::section($section);

@@ -41,6 +41,12 @@ final readonly class Timeline
         return self::sum(array_filter($this->turns, static fn (Turn $turn): bool => $turn->sectionId === $sectionId && !$turn->isAlongside));
     }
 
+    /** @param list<string> $entryIds of which the time is wanted; those that go on beside another count once */
+    public function lengthOf(array $entryIds): int
+    {
+        return self::sum(array_filter($this->turns, static fn (Turn $turn): bool => !$turn->isAlongside && in_array($turn->entryId, $entryIds, true)));
+    }
+
     /** @return list<TimedPass> */
     public function passesOf(string $entryId): array
     {

@@ -46,7 +46,10 @@ use KindChair\Plan\Settings;
 use KindChair\Timeline\Timeline;
 use KindChair\Timeline\TimelineBuilder;
 
-/** Small made-up movements, plans and people, so that every number in a test can be checked in one's head. */
+/**
+ * Small made-up movements, plans and people, so that every number in a test can be checked in one's head.
+ * Long because every part of the core has something small here.
+ */
 final class Make
 {
     private static ?Craft $craft = null;

@@ -6,7 +6,19 @@ import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { PlanAnswer, Row } from '../../api/types/answer-plan';
 import { clock } from '../../parts/time';
 import type { ZoneName } from '../../parts/ZoneShape';
-import { changeEntry, findEntry, moveBy, moveTo, placeOf, toggleRound, type SideName } from './edits';
+import {
+    changeEntry,
+    changeGroup,
+    findEntry,
+    makeGroup,
+    moveBy,
+    moveTo,
+    placeOf,
+    takeApart,
+    type SideName,
+} from './edits';
+import { GroupBar } from './GroupBar';
+import { GroupFrame } from './GroupFrame';
 import { RowEditor } from './RowEditor';
 import { SpineRow } from './SpineRow';
 import type { PlanState } from './usePlan';
@@ -21,12 +33,14 @@ interface Props {
     answer: PlanAnswer;
     library: LibraryAnswer;
     selected: string | null;
+    /** neighbouring rows that are chosen together */
+    run: string[];
     side: SideName | null;
     /** the part of the body that is looked at; the rest steps back */
     zone: ZoneName | null;
     listRef: Ref<HTMLDivElement>;
     edit: PlanState['edit'];
-    onSelect: (id: string) => void;
+    onSelect: (id: string, focus?: boolean, extend?: boolean) => void;
     onFill: (id: string) => void;
     onAdd: (gap: Gap) => void;
     onRemove: () => void;
@@ -37,6 +51,7 @@ export function ClassList({
     answer,
     library,
     selected,
+    run,
     side,
     zone,
     listRef,
@@ -80,7 +95,7 @@ export function ClassList({
                 key={row.id}
                 row={row}
                 shapes={figures[row.figure]}
-                selected={isSelected}
+                selected={isSelected || run.includes(row.id)}
                 dimmed={zone !== null && row.zone !== zone && row.secondZone !== zone}
                 chosen={isSelected && row.sides === 'one-sided' ? side : null}
                 pins={pins.get(row.id) ?? []}
@@ -89,12 +104,7 @@ export function ClassList({
                 onSelect={onSelect}
                 onFill={onFill}
             >
-                {entry?.round && (
-                    <span className="absolute left-1 top-1 rounded bg-channel px-1.5 text-[13px] font-semibold">
-                        round
-                    </span>
-                )}
-                {isSelected && entry && (
+                {isSelected && entry && run.length < 2 && (
                     <RowEditor
                         entry={entry}
                         row={row}
@@ -103,15 +113,45 @@ export function ClassList({
                         patterns={library.patterns}
                         doses={library.doses}
                         settingsFirst={answer.plan.settings?.firstSide ?? 'left'}
-                        inRound={entry.round !== undefined}
+                        isFirst={index === 0}
                         onChange={(change) => edit((plan) => changeEntry(plan, row.id, change))}
                         onMove={(by) => edit((plan) => moveBy(plan, row.id, by))}
                         onRemove={onRemove}
-                        onRound={() => edit((plan) => toggleRound(plan, row.id))}
                     />
+                )}
+                {run.length > 1 && row.id === run.at(-1) && (
+                    <GroupBar count={run.length} onMake={(kind) => edit((plan) => makeGroup(plan, run, kind))} />
                 )}
             </SpineRow>
         );
+    };
+
+    /** Rows one by one, and those of a group in its frame. */
+    const drawSection = (section: PlanAnswer['plan']['sections'][number], drawn: Row[]) => {
+        const groups = new Map((section.groups ?? []).map((group) => [group.id, group]));
+        const of = (row: Row) => groups.get(section.entries.find((entry) => entry.id === row.id)?.group ?? '');
+        return drawn.map((row, index) => {
+            const group = of(row);
+            if (!group) {
+                return drawRow(row, index, drawn);
+            }
+            if (index > 0 && drawn[index - 1] && of(drawn[index - 1] as Row) === group) {
+                return null;
+            }
+            const members = drawn.filter((one) => of(one) === group);
+            return (
+                <GroupFrame
+                    key={group.id}
+                    group={group}
+                    total={answer.totals.groups.find((one) => one.id === group.id)}
+                    rows={members}
+                    onChange={(change) => edit((plan) => changeGroup(plan, group.id, change))}
+                    onApart={() => edit((plan) => takeApart(plan, group.id))}
+                >
+                    {members.map((one) => drawRow(one, drawn.indexOf(one), drawn))}
+                </GroupFrame>
+            );
+        });
     };
 
     return (
@@ -160,7 +200,7 @@ export function ClassList({
                                             {clock(sections.get(section.id)?.seconds ?? 0)}
                                         </span>
                                     </div>
-                                    <ol>{drawn.map(drawRow)}</ol>
+                                    <ol>{drawSection(section, drawn)}</ol>
                                     {section.entries.length === 0 && (
                                         <button
                                             className="m-3 flex min-h-14 w-[calc(100%-24px)] items-center justify-center gap-3 rounded-xl border-[1.5px] border-dashed border-dash text-ink-soft hover:border-ink hover:text-ink"

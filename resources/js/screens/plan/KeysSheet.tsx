@@ -2,6 +2,8 @@ import { Sheet } from '../../parts/Sheet';
 
 const keys: [string, string][] = [
     ['Up, Down', 'previous, next movement'],
+    ['Shift+Up, Shift+Down', 'choose neighbouring movements as well'],
+    ['S, R', 'make the chosen ones a set, a round'],
     ['Left, Right', 'choose the left side, both, the right side'],
     ['+, −', 'one more, one fewer, on the chosen side or on both'],
     ['M', 'make both sides equal'],

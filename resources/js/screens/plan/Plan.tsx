@@ -155,6 +155,7 @@ function Plan({ classId, answer, state, library }: Props) {
                     answer={answer}
                     library={library}
                     selected={selected}
+                    run={selection.run}
                     side={side}
                     zone={zone}
                     listRef={selection.list}

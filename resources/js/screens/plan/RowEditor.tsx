@@ -1,6 +1,7 @@
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { Finding, Row } from '../../api/types/answer-plan';
 import { without } from '../../parts/without';
+import { RowMore } from './RowMore';
 import {
     bothSides,
     doseParts,
@@ -20,11 +21,10 @@ interface Props {
     doses: DoseLimits;
     side: SideName | null;
     settingsFirst: SideName;
-    inRound: boolean;
     onChange: (change: (entry: PlanEntry) => PlanEntry) => void;
     onMove: (by: 1 | -1) => void;
     onRemove: () => void;
-    onRound: () => void;
+    isFirst: boolean;
 }
 
 const small = 'button min-h-11 px-2.5 py-1 text-[15px]';
@@ -39,13 +39,13 @@ export function RowEditor({
     doses,
     side,
     settingsFirst,
-    inRound,
     onChange,
     onMove,
     onRemove,
-    onRound,
+    isFirst,
 }: Props) {
-    const { unit, amount } = doseParts(entry.dose);
+    const { unit, amount, range } = doseParts(entry.dose);
+    const much = range ? `${range.from} to ${range.to}` : String(amount);
     const sided = row.sides === 'one-sided';
     const sideChoice = (entry.except ?? []).find((exception) => exception.side && exception.dose === null)?.side;
     const shownSides = sideChoice ? (sideChoice === 'left' ? 'right' : 'left') : 'both';
@@ -89,14 +89,26 @@ export function RowEditor({
                     aria-label="Counted in"
                     value={unit}
                     onChange={(event) => {
-                        const next = event.target.value as typeof unit;
-                        const size = next === 'seconds' ? 30 : unit === 'seconds' ? 5 : amount;
-                        onChange((e) => ({ ...without(e, 'except'), dose: { [next]: size } as unknown as Dose }));
+                        const next = event.target.value as typeof unit | 'range';
+                        const isTimed = (one: typeof unit) => one === 'seconds' || one === 'open';
+                        const kept =
+                            next === 'range' || isTimed(next) === isTimed(unit) ? amount : isTimed(next) ? 30 : 5;
+                        const size =
+                            next === 'range' && !range
+                                ? {
+                                      from: Math.max(1, amount - doses[unit === 'open' ? 'seconds' : unit].step),
+                                      to: amount + doses[unit === 'open' ? 'seconds' : unit].step,
+                                  }
+                                : kept;
+                        const key = next === 'range' ? (unit === 'open' ? 'seconds' : unit) : next;
+                        onChange((e) => ({ ...without(e, 'except'), dose: { [key]: size } as unknown as Dose }));
                     }}
                 >
-                    <option value="breaths">{amount} breaths</option>
-                    <option value="repetitions">{amount} times</option>
-                    <option value="seconds">{amount} seconds</option>
+                    <option value="breaths">{much} breaths</option>
+                    <option value="repetitions">{much} times</option>
+                    <option value="seconds">{much} seconds</option>
+                    <option value="open">As long as they like, about {amount} s</option>
+                    <option value="range">{range ? 'One amount, not a range' : 'From … to …'}</option>
                 </select>
                 <button
                     className={`${small} w-11`}
@@ -213,14 +225,7 @@ export function RowEditor({
                     }
                 }}
             />
-            <button
-                className={small}
-                aria-pressed={inRound}
-                onClick={onRound}
-                title="Do this and the movement below on one side first, then both on the other"
-            >
-                {inRound ? 'Leave the round' : 'Round with next'}
-            </button>
+            <RowMore entry={entry} row={row} isFirst={isFirst} onChange={onChange} />
             <span className="ml-auto flex gap-1">
                 <button className={small} aria-label={`Move ${row.name} up`} onClick={() => onMove(-1)}>
                     ↑

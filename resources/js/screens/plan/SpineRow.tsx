@@ -172,7 +172,7 @@ interface Props {
     pins: number[];
     before: ZoneName | null | undefined;
     after: ZoneName | null | undefined;
-    onSelect: (id: string) => void;
+    onSelect: (id: string, focus?: boolean, extend?: boolean) => void;
     onFill: (id: string) => void;
     children?: ReactNode;
 }
@@ -224,7 +224,7 @@ export const SpineRow = memo(function SpineRow({
                     type="button"
                     data-select
                     aria-pressed={selected}
-                    onClick={() => onSelect(row.id)}
+                    onClick={(event) => onSelect(row.id, false, event.shiftKey)}
                     className="flex min-h-[67px] min-w-0 flex-col justify-center pl-2 pr-1 text-left max-md:min-h-14"
                 >
                     <span className="flex items-center gap-1.5">
@@ -233,7 +233,14 @@ export const SpineRow = memo(function SpineRow({
                             <Pin key={pin} number={pin} />
                         ))}
                     </span>
-                    <span className="text-[15px] leading-[1.25] text-ink-soft">{row.dose}</span>
+                    <span className="text-[15px] leading-[1.25] text-ink-soft">
+                        {row.isInterlude ? `Between, ${row.dose}` : row.dose}
+                        {row.between.map((words) => (
+                            <span key={words} className="block">
+                                {words}
+                            </span>
+                        ))}
+                    </span>
                     <span className="sr-only">
                         {sidesSay}, starts at {clock(row.start)}
                     </span>

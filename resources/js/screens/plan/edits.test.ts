@@ -2,16 +2,19 @@ import { describe, expect, it } from 'vitest';
 import {
     bothSides,
     changeEntry,
+    changeGroup,
     findEntry,
+    groupOf,
     insertEntry,
+    makeGroup,
     moveBy,
     moveTo,
     onlySide,
     placeOf,
+    type PlanEntry,
     removeEntry,
     stepDose,
-    toggleRound,
-    type PlanEntry,
+    takeApart,
 } from './edits';
 import type { PlanDocument } from './usePlan';
 
@@ -66,16 +69,38 @@ describe('a plan', () => {
         expect(moveTo(start, 'none', 's1', 0)).toBe(start);
     });
 
-    it('joins a movement with the next in a round, adds to it, and takes all of it apart', () => {
-        const joined = toggleRound(plan(['a', 'b', 'c']), 'a');
-        const round = findEntry(joined, 'a')?.round;
-        expect(round).toBeTruthy();
-        expect(findEntry(joined, 'b')?.round).toBe(round);
-        expect(findEntry(joined, 'c')?.round).toBeUndefined();
-        const apart = toggleRound(joined, 'b');
-        expect(['a', 'b', 'c'].map((id) => findEntry(apart, id)?.round)).toEqual([undefined, undefined, undefined]);
-        const last = plan(['a']);
-        expect(toggleRound(last, 'a')).toBe(last);
+    it('makes neighbours a set, changes it, and takes it apart again', () => {
+        const start = plan(['a', 'b', 'c']);
+        const set = makeGroup(start, ['a', 'b'], 'set');
+        const group = groupOf(set, 'a');
+        expect(group).toMatchObject({ kind: 'set', times: 2 });
+        expect(groupOf(set, 'b')).toEqual(group);
+        expect(groupOf(set, 'c')).toBeUndefined();
+        const more = changeGroup(set, group?.id ?? '', (one) => ({ ...one, times: 3 }));
+        expect(groupOf(more, 'b')?.times).toBe(3);
+        expect(takeApart(more, group?.id ?? '')).toEqual(start);
+        expect(makeGroup(start, ['a'], 'round')).toBe(start);
+        expect(groupOf(makeGroup(start, ['a'], 'set'), 'a')?.kind).toBe('set');
+    });
+
+    it('keeps a group whole when one of it is moved away or taken out', () => {
+        const set = makeGroup(plan(['a', 'b', 'c', 'd']), ['a', 'b', 'c'], 'round');
+        const moved = moveTo(set, 'b', 's0', 3);
+        expect(['a', 'c', 'd', 'b'].map((id) => groupOf(moved, id)?.kind)).toEqual([
+            'round',
+            'round',
+            undefined,
+            undefined,
+        ]);
+        const between = moveTo(set, 'd', 's0', 1);
+        expect(['a', 'd', 'b', 'c'].map((id) => groupOf(between, id)?.kind)).toEqual([
+            'round',
+            undefined,
+            undefined,
+            undefined,
+        ]);
+        const gone = ['a', 'b', 'c'].reduce(removeEntry, set);
+        expect(gone.sections[0]?.groups).toBeUndefined();
     });
 });
 
@@ -89,6 +114,9 @@ describe('a dose', () => {
         [{ seconds: 5 }, -1, { seconds: 5 }],
         [{ seconds: 20 }, 1, { seconds: 25 }],
         [{ seconds: 1800 }, 1, { seconds: 1800 }],
+        [{ open: 40 }, 1, { open: 45 }],
+        [{ breaths: { from: 3, to: 5 } }, 1, { breaths: { from: 4, to: 6 } }],
+        [{ breaths: { from: 1, to: 2 } }, -1, { breaths: { from: 1, to: 2 } }],
     ] as const)('of %o steps by %i to %o, never out of its limits', (dose, by, expected) => {
         expect(stepDose(entry('a', { dose }), by, null, limits).dose).toEqual(expected);
     });

@@ -7,7 +7,8 @@ export type Dose = PlanEntry['dose'];
 export type DoseLimits = LibraryAnswer['doses'];
 export type SideName = 'left' | 'right';
 
-export const newId = () => `e${crypto.randomUUID().slice(0, 8)}`;
+/** An id that works everywhere, also over plain http in the house. */
+export const newId = () => `e${Math.random().toString(36).slice(2, 10)}`;
 
 export function findEntry(plan: PlanDocument, id: string): PlanEntry | undefined {
     return plan.sections.flatMap((section) => section.entries).find((entry) => entry.id === id);
@@ -24,13 +25,13 @@ export function changeEntry(plan: PlanDocument, id: string, change: (entry: Plan
 }
 
 export function removeEntry(plan: PlanDocument, id: string): PlanDocument {
-    return {
+    return tidied({
         ...plan,
         sections: plan.sections.map((section) => ({
             ...section,
             entries: section.entries.filter((entry) => entry.id !== id),
         })),
-    };
+    });
 }
 
 export function insertEntry(plan: PlanDocument, sectionId: string, index: number, entry: PlanEntry): PlanDocument {
@@ -57,7 +58,7 @@ export function placeOf(plan: PlanDocument, id: string): { section: number; inde
 /** Puts an entry at a place; the index counts without the entry itself. */
 export function moveTo(plan: PlanDocument, id: string, sectionId: string, index: number): PlanDocument {
     const entry = findEntry(plan, id);
-    return entry ? insertEntry(removeEntry(plan, id), sectionId, index, entry) : plan;
+    return entry ? tidied(insertEntry(removeEntry(plan, id), sectionId, index, entry)) : plan;
 }
 
 /** One row up or down, over the edges of sections. */
@@ -79,15 +80,27 @@ export function entryOf(movement: { id: string; usual: string; dose: Dose }): Pl
     return { id: newId(), movement: movement.id, variation: movement.usual, dose: movement.dose };
 }
 
-export function doseParts(dose: Dose): { unit: 'repetitions' | 'breaths' | 'seconds'; amount: number } {
-    const [unit, amount] = Object.entries(dose)[0] as ['repetitions' | 'breaths' | 'seconds', number];
-    return { unit, amount };
+export type DoseUnit = 'repetitions' | 'breaths' | 'seconds' | 'open';
+export type DoseRange = { from: number; to: number };
+
+/** What a dose is counted in, how much is planned, and its range; as long as they like is counted in estimated seconds. */
+export function doseParts(dose: Dose): { unit: DoseUnit; amount: number; range: DoseRange | null } {
+    const [unit, amount] = Object.entries(dose)[0] as [DoseUnit, number | DoseRange];
+    return typeof amount === 'number'
+        ? { unit, amount, range: null }
+        : { unit, amount: Math.ceil((amount.from + amount.to) / 2), range: amount };
 }
 
+/** A range moves as it is; only what is counted one by one is stepped one by one. */
 function stepped(dose: Dose, by: number, limits: DoseLimits): Dose {
-    const { unit, amount } = doseParts(dose);
-    const { most, step } = limits[unit];
-    return { [unit]: Math.max(step, Math.min(most, amount + by * step)) } as Dose;
+    const { unit, amount, range } = doseParts(dose);
+    const { most, step } = limits[unit === 'open' ? 'seconds' : unit];
+    const within = (to: number) => Math.max(step, Math.min(most, to));
+    if (range) {
+        const moved = { from: within(range.from + by * step), to: within(range.to + by * step) };
+        return moved.from < moved.to ? ({ [unit]: moved } as unknown as Dose) : dose;
+    }
+    return { [unit]: within(amount + by * step) } as unknown as Dose;
 }
 
 /** A step more or less (one breath, one repetition, a few seconds), on one side or on all. */
@@ -111,29 +124,88 @@ export function bothSides(entry: PlanEntry): PlanEntry {
     return without(entry, 'except', 'onPurpose');
 }
 
-/** Joins a movement with the next one in a round, or takes its round apart. */
-export function toggleRound(plan: PlanDocument, id: string): PlanDocument {
+export type Group = NonNullable<PlanDocument['sections'][number]['groups']>[number];
+
+/** The group that an entry belongs to, with the section that tells of it. */
+export function groupOf(plan: PlanDocument, id: string): Group | undefined {
     const place = placeOf(plan, id);
-    const section = place && plan.sections[place.section];
-    const entry = findEntry(plan, id);
-    const next = place && section?.entries[place.index + 1];
-    if (entry?.round) {
-        const round = entry.round;
-        return {
-            ...plan,
-            sections: plan.sections.map((one) => ({
-                ...one,
-                entries: one.entries.map((e) => (e.round === round ? without(e, 'round') : e)),
-            })),
-        };
-    }
-    if (!next) {
+    const section = place ? plan.sections[place.section] : undefined;
+    const group = place ? section?.entries[place.index]?.group : undefined;
+    return section?.groups?.find((one) => one.id === group);
+}
+
+/** Makes neighbouring entries of one section into a group, in place of whatever they belonged to. */
+export function makeGroup(plan: PlanDocument, ids: string[], kind: Group['kind']): PlanDocument {
+    const place = ids[0] ? placeOf(plan, ids[0]) : null;
+    if (!place || ids.length < (kind === 'set' ? 1 : 2)) {
         return plan;
     }
-    const round = next.round ?? newId();
-    return changeEntry(
-        changeEntry(plan, id, (e) => ({ ...e, round })),
-        next.id,
-        (e) => ({ ...e, round }),
-    );
+    const group: Group = {
+        id: newId(),
+        kind,
+        ...(kind === 'set' ? { times: 2 } : {}),
+        ...(kind === 'stations' ? { seconds: 40 } : {}),
+    };
+    return tidied({
+        ...plan,
+        sections: plan.sections.map((section, at) =>
+            at === place.section
+                ? {
+                      ...section,
+                      groups: [...(section.groups ?? []), group],
+                      entries: section.entries.map((entry) =>
+                          ids.includes(entry.id) ? { ...entry, group: group.id } : entry,
+                      ),
+                  }
+                : section,
+        ),
+    });
+}
+
+export function changeGroup(plan: PlanDocument, id: string, change: (group: Group) => Group): PlanDocument {
+    return {
+        ...plan,
+        sections: plan.sections.map((section) =>
+            section.groups?.some((one) => one.id === id)
+                ? { ...section, groups: section.groups.map((one) => (one.id === id ? change(one) : one)) }
+                : section,
+        ),
+    };
+}
+
+export function takeApart(plan: PlanDocument, id: string): PlanDocument {
+    return tidied({
+        ...plan,
+        sections: plan.sections.map((section) => ({
+            ...section,
+            entries: section.entries.map((entry) => (entry.group === id ? without(entry, 'group') : entry)),
+        })),
+    });
+}
+
+/** Keeps groups whole: what was moved away belongs to none, and a group of which nothing is left is gone. */
+export function tidied(plan: PlanDocument): PlanDocument {
+    return {
+        ...plan,
+        sections: plan.sections.map((section) => {
+            const known = new Set((section.groups ?? []).map((group) => group.id));
+            const ended = new Set<string>();
+            const entries = section.entries.map((entry, at) => {
+                const before = section.entries[at - 1]?.group;
+                if (before && before !== entry.group) {
+                    ended.add(before);
+                }
+                return entry.group && (!known.has(entry.group) || ended.has(entry.group))
+                    ? without(entry, 'group')
+                    : entry;
+            });
+            const used = (section.groups ?? []).filter((group) => entries.some((entry) => entry.group === group.id));
+            return used.length === (section.groups?.length ?? 0) &&
+                section.entries.every((one, at) => one === entries[at])
+                ? section
+                : used.length > 0
+                  ? { ...section, entries, groups: used }
+                  : { ...without(section, 'groups'), entries };
+        }),
+    };
 }

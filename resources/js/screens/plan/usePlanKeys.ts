@@ -1,7 +1,7 @@
 import { useCallback, useEffect } from 'react';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import type { Gap } from './ClassList';
-import { bothSides, changeEntry, moveBy, placeOf, removeEntry, stepDose, type DoseLimits } from './edits';
+import { bothSides, changeEntry, makeGroup, moveBy, placeOf, removeEntry, stepDose, type DoseLimits } from './edits';
 import type { PlanState } from './usePlan';
 import type { Selection } from './useSelection';
 
@@ -19,13 +19,14 @@ interface Does {
 export function usePlanKeys(
     answer: PlanAnswer,
     doses: DoseLimits,
-    { selected, side, select, setSide }: Selection,
+    { selected, until, run, side, select, setSide }: Selection,
     { edit, step, onAdd, onPeople, onPrint, onLead, onHelp }: Does,
 ): { remove: () => void } {
     const act = useCallback(
-        (key: string, alt: boolean): boolean => {
+        (key: string, alt: boolean, shift: boolean): boolean => {
             const ids = answer.entries.map((row) => row.id) ?? [];
             const at = selected ? ids.indexOf(selected) : -1;
+            const reached = until ? ids.indexOf(until) : at;
             const row = answer.entries[at];
             switch (key) {
                 case 'ArrowUp':
@@ -34,6 +35,8 @@ export function usePlanKeys(
                     if (alt && selected) {
                         edit((plan) => moveBy(plan, selected, by));
                         select(selected, true);
+                    } else if (shift && selected) {
+                        select(ids[Math.max(0, Math.min(ids.length - 1, reached + by))] ?? null, true, true);
                     } else {
                         select(ids[Math.max(0, Math.min(ids.length - 1, at + by))] ?? null, true);
                     }
@@ -56,6 +59,10 @@ export function usePlanKeys(
                         );
                     }
                     return selected !== null;
+                case 's':
+                case 'r':
+                    edit((plan) => makeGroup(plan, run, key === 's' ? 'set' : 'round'));
+                    return run.length > 1;
                 case 'm':
                     if (selected) {
                         edit((plan) => changeEntry(plan, selected, bothSides));
@@ -92,7 +99,7 @@ export function usePlanKeys(
                     return false;
             }
         },
-        [answer, doses, edit, onHelp, onLead, onPeople, onPrint, select, selected, setSide, side],
+        [answer, doses, edit, onHelp, onLead, onPeople, onPrint, run, select, selected, setSide, side, until],
     );
 
     useEffect(() => {
@@ -118,7 +125,7 @@ export function usePlanKeys(
                 }
                 return;
             }
-            if (act(event.key.length === 1 ? event.key.toLowerCase() : event.key, event.altKey)) {
+            if (act(event.key.length === 1 ? event.key.toLowerCase() : event.key, event.altKey, event.shiftKey)) {
                 event.preventDefault();
             }
         };
@@ -126,5 +133,5 @@ export function usePlanKeys(
         return () => window.removeEventListener('keydown', press);
     }, [act, answer, onAdd, selected, step]);
 
-    return { remove: () => act('Delete', false) };
+    return { remove: () => act('Delete', false, false) };
 }

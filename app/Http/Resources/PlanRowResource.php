@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Planning\ClassPlanner;
+use KindChair\Body\Side;
+use KindChair\Figure\FigureKey;
+use KindChair\Fit\Mark;
+use KindChair\Fit\PersonVersion;
+use KindChair\Movement\Cue;
+use KindChair\Movement\SideUse;
+use KindChair\Movement\Tempo;
+use KindChair\Movement\Variation;
+use KindChair\People\Group;
+use KindChair\People\Participant;
+use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
+use KindChair\Plan\Interlude;
+use KindChair\Plan\InterludeAt;
+use KindChair\Review\Ledger;
+use KindChair\Review\Review;
+use KindChair\Review\Tally;
+use KindChair\Review\TimeWords;
+use KindChair\Script\DoseWords;
+use KindChair\Timeline\TimedPass;
+
+/** The rows of the Plan screen, one an entry (schema/answer-plan.schema.json, row). */
+final readonly class PlanRowResource
+{
+    public function __construct(private ClassPlanner $planner)
+    {
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function all(ClassPlan $plan, Review $review, Group $group): array
+    {
+        $moves = array_column($review->order->moves, 'rows', 'entry');
+        $entries = [];
+        foreach ($plan->entries() as $entry) {
+            $movement = $this->planner->movement($entry->movement);
+            $turns = $review->timeline->turnsOf($entry->id);
+            $passes = $review->timeline->passesOf($entry->id);
+            $ledger = $review->ledgers[$entry->id];
+            $versions = $review->versions[$entry->id];
+            $zones = array_values(array_unique(array_map(
+                static fn ($region): string => $region->zone()->value,
+                $movement->regions,
+            )));
+            $entries[] = [
+                'id' => $entry->id,
+                'start' => TimeWords::seconds($turns[0]->start ?? 0),
+                'seconds' => TimeWords::seconds($review->timeline->entryLength($entry->id)),
+                'name' => $movement->name(),
+                'variation' => $movement->variation($entry->variation)->name,
+                'dose' => DoseWords::of($movement, $entry, $passes),
+                'zone' => $zones[0] ?? null,
+                'secondZone' => $zones[1] ?? null,
+                'sides' => $movement->laterality->sides->value,
+                'left' => self::bar($passes, $ledger->left, Side::Left),
+                'right' => self::bar($passes, $ledger->right, Side::Right),
+                'missing' => self::missing($movement->laterality->sides, $entry, $ledger),
+                'onPurpose' => $entry->onPurpose,
+                'rowsToMove' => $moves[$entry->id] ?? 0,
+                'figure' => (string) FigureKey::usual($entry->movement, $movement->variation($entry->variation)),
+                'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
+                'newer' => $this->newer($entry),
+                'tempo' => $movement->tempo === null ? null : self::tempo($movement->tempo),
+                'ways' => [
+                    'sides' => $movement->laterality->sides === SideUse::OneSided,
+                    'directions' => $movement->laterality->directions !== null,
+                    'crossings' => $movement->laterality->crossing !== null,
+                ],
+                'introduction' => Cue::fill($movement->variation($entry->variation)->introduction, Side::Left, $movement->laterality->directions[0] ?? null, Side::Left),
+                'isInterlude' => $entry->isInterlude,
+                'between' => array_map($this->between(...), $entry->interludes),
+                'props' => array_map(fn (string $id): string => $this->planner->propName($id), $this->props($entry, $versions)),
+                'versions' => array_map(fn (PersonVersion $version, Participant $person): array => $this->version($version, $person), $versions, $group->people),
+                'counts' => array_map(
+                    static fn (Mark $mark): int => count(array_filter($versions, static fn (PersonVersion $version): bool => $version->mark === $mark)),
+                    array_combine(array_column(Mark::cases(), 'value'), Mark::cases()),
+                ),
+            ];
+        }
+
+        return $entries;
+    }
+
+    /** @return array{usual: float, choices: list<float>} seconds a repetition: the usual one, and slower and quicker ones within its range */
+    private static function tempo(Tempo $tempo): array
+    {
+        $choices = array_map(static fn (int $step): int => (int) round($tempo->least + ($tempo->most - $tempo->least) * $step / 4), range(0, 4));
+
+        return ['usual' => $tempo->usual / 10, 'choices' => array_map(static fn (int $tenths): float => $tenths / 10, array_values(array_unique($choices)))];
+    }
+
+    private function between(Interlude $interlude): string
+    {
+        $what = $interlude->movement === null ? rtrim((string) $interlude->words, '.') : $this->planner->movement($interlude->movement)->name();
+
+        return match ($interlude->at) {
+            InterludeAt::Sides => "Between the sides: $what",
+            InterludeAt::Directions => "Between the ways round: $what",
+            InterludeAt::Crossings => "Between the crossings: $what",
+        };
+    }
+
+    /**
+     * @param list<PersonVersion> $versions
+     * @return list<string>
+     */
+    private function props(Entry $entry, array $versions): array
+    {
+        $own = $this->planner->movement($entry->movement)->variation($entry->variation)->props;
+
+        return array_values(array_unique([...$own, ...array_merge(...array_map(static fn (PersonVersion $v): array => $v->props, $versions))]));
+    }
+
+    /**
+     * @param list<TimedPass> $passes
+     * @return array{seconds: float, breaths: int}
+     */
+    private static function bar(array $passes, Tally $tally, Side $side): array
+    {
+        $units = 0;
+        foreach ($passes as $pass) {
+            if ($pass->pass->side === null || $pass->pass->side === $side) {
+                $units += $pass->pass->alternates ? $pass->repetitionsOn($side) : $pass->units;
+            }
+        }
+
+        return ['seconds' => TimeWords::seconds($tally->tenths), 'breaths' => $units];
+    }
+
+    /** @return array{side: string, seconds: float}|null */
+    private static function missing(SideUse $sides, Entry $entry, Ledger $ledger): ?array
+    {
+        if ($sides !== SideUse::OneSided || $ledger->sidesBalance()) {
+            return null;
+        }
+        $difference = $ledger->left->tenths - $ledger->right->tenths;
+
+        return [
+            'side' => $difference > 0 ? 'right' : 'left',
+            'seconds' => TimeWords::seconds(abs($difference)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function version(PersonVersion $version, Participant $person): array
+    {
+        return [
+            'person' => $version->participant,
+            'movement' => $version->movement,
+            'watch' => $version->watch,
+            ...(new VersionResource($this->planner))->of($version, $person),
+        ];
+    }
+
+    /** @return array{id: string, variation: string}|null a newer version of the teacher's own movement */
+    private function newer(Entry $entry): ?array
+    {
+        $id = $this->planner->newerOf($entry->movement);
+        if ($id === null) {
+            return null;
+        }
+        $movement = $this->planner->movement($id);
+
+        return ['id' => $id, 'variation' => $movement->hasVariation($entry->variation) ? $entry->variation : $movement->usualVariation];
+    }
+}
