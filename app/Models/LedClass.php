@@ -71,7 +71,7 @@ final class LedClass extends Model
         }
     }
 
-    /** @param list<array{entry: string, side: string|null, counts: bool, length: int|float}> $done in the order they were done */
+    /** @param list<array{entry: string, side: string|null, counts: bool, kind?: string, own?: bool, length: int|float}> $done in the order they were done */
     public function noteDone(array $done): void
     {
         $this->stretches()->delete();
@@ -81,18 +81,22 @@ final class LedClass extends Model
                 'entry' => $one['entry'],
                 'side' => $one['side'],
                 'counts' => $one['counts'],
+                'kind' => $one['kind'] ?? null,
+                'own' => $one['own'] ?? false,
                 'length' => (int) round($one['length']),
             ], $some));
         }
     }
 
-    /** @return list<array{entry: string, side: string|null, counts: bool, length: int}> */
+    /** @return list<array{entry: string, side: string|null, counts: bool, kind: string|null, own: bool, length: int}> */
     public function done(): array
     {
         return array_values($this->stretches->map(static fn (DoneStretch $one): array => [
             'entry' => $one->entry,
             'side' => $one->side,
             'counts' => $one->counts,
+            'kind' => $one->kind,
+            'own' => $one->own,
             'length' => $one->length,
         ])->all());
     }

@@ -8,6 +8,10 @@ function wordFor(beat: Beat): string {
     switch (beat.kind) {
         case 'change':
             return 'Change';
+        case 'interlude':
+            return 'Between';
+        case 'teach':
+            return 'Show it slowly';
         case 'set-up':
             return 'Get ready';
         case 'rest':

@@ -8,20 +8,23 @@ interface Props {
     act: (action: Action) => void;
     isPaused: boolean;
     hasBegun: boolean;
+    /** whether the teacher goes from step to step herself */
+    own: boolean;
 }
 
-export function Controls({ act, isPaused, hasBegun }: Props) {
+export function Controls({ act, isPaused, hasBegun, own }: Props) {
+    const begins = isPaused && !hasBegun;
     return (
-        <div className="sticky bottom-0 mt-3 grid shrink-0 bg-night grid-cols-[1fr_1.800fr_1.800fr_1fr] gap-3.5 max-lg:-mx-4 max-lg:p-4 max-md:grid-cols-3 max-md:gap-2 max-md:p-3">
-            <button className={CONTROL} onClick={() => act('back')}>
-                <Key name="B" /> Back
+        <div className="sticky bottom-0 mt-3 grid shrink-0 bg-night grid-cols-[1fr_1.800fr_1.500fr_1fr_1.300fr] gap-3.5 max-lg:-mx-4 max-lg:p-4 max-md:grid-cols-3 max-md:gap-2 max-md:p-3">
+            <button className={CONTROL} onClick={() => act(own ? 'stepBack' : 'back')}>
+                <Key name={own ? '←' : 'B'} /> Back
             </button>
             <button
                 className={`${CONTROL} border-[3px] border-cream bg-night-3 max-md:order-first max-md:col-span-3`}
-                onClick={() => act('toggle')}
-                aria-pressed={isPaused}
+                onClick={() => act(own ? 'next' : 'toggle')}
+                aria-pressed={own ? undefined : isPaused}
             >
-                <Key name="Space" /> {isPaused ? (hasBegun ? 'Go on' : 'Begin') : 'Pause'}
+                <Key name="Space" /> {begins ? 'Begin' : isPaused ? 'Go on' : own ? 'Next step' : 'Pause'}
             </button>
             <button className={CONTROL} onClick={() => act('hold')}>
                 <Key name="H" />
@@ -34,6 +37,15 @@ export function Controls({ act, isPaused, hasBegun }: Props) {
             </button>
             <button className={CONTROL} onClick={() => act('skip')}>
                 <Key name="S" /> Skip
+            </button>
+            <button className={`${CONTROL} max-md:col-span-3`} onClick={() => act('own')} aria-pressed={own}>
+                <Key name="T" />
+                <span className="text-left text-[min(24px,3.2vh)] leading-[1.1]">
+                    {own ? 'You keep time' : 'Clock keeps time'}
+                    <span className="block text-[20px] font-normal text-mist max-md:hidden [@media(max-height:760px)]:hidden">
+                        {own ? 'let the clock' : 'do it yourself'}
+                    </span>
+                </span>
             </button>
         </div>
     );

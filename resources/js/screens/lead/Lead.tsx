@@ -69,7 +69,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     const [showsAll, setShowsAll] = useState(false);
     const [showsStops, setShowsStops] = useState(false);
     const toggleAll = useCallback(() => setShowsAll((open) => !open), []);
-    useLeadKeys(ending === null && !showsStops, { act, end, onDifferent: toggleAll, say: setNotice });
+    useLeadKeys(ending === null && !showsStops, player.own, { act, end, onDifferent: toggleAll, say: setNotice });
     useStayAwake();
     useEffect(() => {
         document.title = `${lead.class.title} · Kind Chair`;
@@ -173,7 +173,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                     : (leading.notice ?? '')}
             </p>
             <StopSigns signs={lead.stopSigns} open={showsStops} onClose={() => setShowsStops(false)} />
-            <Controls act={act} isPaused={player.paused} hasBegun={leading.hasBegun} />
+            <Controls act={act} isPaused={player.paused} hasBegun={leading.hasBegun} own={player.own} />
         </main>
     );
 }

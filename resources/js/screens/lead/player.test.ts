@@ -46,6 +46,47 @@ beforeEach(() => {
     clock = 1_000_000;
 });
 
+describe('a class at the teacher’s own time', () => {
+    it('waits at the end of each step, and what she took is written down by kind', () => {
+        const it = player();
+        it.keepOwnTime(true);
+        it.go();
+        after(20);
+        expect(it.index()).toBe(0);
+        it.next();
+        after(3);
+        expect(it.index()).toBe(1);
+        after(30);
+        expect(it.at(it.index())).toMatchObject({ entry: 'a', side: 'left', unit: 1 });
+        expect(it.finished).toBe(false);
+        it.next();
+        expect(it.at(it.index())?.unit).toBe(2);
+        expect(rounded(it.state().done)).toEqual([
+            { entry: 'a', side: null, counts: false, kind: 'set-up', own: true, length: 200 },
+            { entry: 'a', side: 'left', counts: true, kind: 'cycle', own: true, length: 330 },
+        ]);
+    });
+
+    it('goes back a step, changes to the clock in mid-class, and ends behind the last step', () => {
+        const it = player();
+        it.keepOwnTime(true);
+        it.go();
+        it.next();
+        it.next();
+        it.stepBack();
+        expect(it.at(it.index())?.unit).toBe(1);
+        it.keepOwnTime(false);
+        after(10.5);
+        expect(it.at(it.index())?.unit).toBe(2);
+        it.keepOwnTime(true);
+        for (let step = 0; step < 5; step++) {
+            it.next();
+        }
+        expect(it.finished).toBe(true);
+        expect(new Player(beats(), 1, now, it.state()).own).toBe(true);
+    });
+});
+
 describe('one more breath', () => {
     it('adds one breath each time, not all that were added before', () => {
         const it = player();
@@ -101,7 +142,7 @@ describe('what was done', () => {
         after(7);
         it.go();
         after(20);
-        expect(rounded(it.state().done)).toEqual([
+        expect(rounded(it.state().done)).toMatchObject([
             { entry: 'a', side: null, counts: false, length: 50 },
             { entry: 'a', side: 'left', counts: true, length: 100 },
             { entry: 'a', side: null, counts: false, length: 70 },
@@ -116,7 +157,7 @@ describe('what was done', () => {
         after(2);
         it.skip();
         after(3);
-        expect(rounded(it.state().done)).toEqual([
+        expect(rounded(it.state().done)).toMatchObject([
             { entry: 'a', side: null, counts: false, length: 20 },
             { entry: 'b', side: null, counts: false, length: 30 },
         ]);
@@ -142,7 +183,7 @@ describe('the way through a class', () => {
         after(49.9);
         expect(it.finished).toBe(false);
         after(0.2);
-        expect([it.finished, it.position()]).toEqual([true, 50]);
+        expect([it.finished, it.position()]).toMatchObject([true, 50]);
     });
 
     it('tells how late it is by what was held', () => {

@@ -4,6 +4,10 @@ export interface Stretch {
     entry: string;
     side: 'left' | 'right' | null;
     counts: boolean;
+    /** what it was spent on */
+    kind: Beat['kind'];
+    /** whether the teacher kept the time herself */
+    own: boolean;
     /** tenths of a second */
     length: number;
 }
@@ -22,12 +26,14 @@ export interface PlayerState {
     savedAt: number;
     holds: Hold[];
     done: Stretch[];
+    /** whether the teacher keeps the time */
+    own?: boolean;
 }
 
 const counts = (beat: Beat) => beat.kind === 'enter' || beat.kind === 'cycle' || beat.kind === 'leave';
 
 /**
- * Plays the beats of a class by the clock. The position is always worked out from the moment it was last
+ * Plays the beats of a class, by the clock or step by step as the teacher goes on. The position is always worked out from the moment it was last
  * set, never added up, so it does not drift; everything that was really done is kept for the log.
  */
 export class Player {
@@ -38,6 +44,7 @@ export class Player {
     private pausedAt: number | null = null;
     private startedAt: number | null;
     private done: Stretch[] = [];
+    private ownTime = false;
     /** base plan start of every played beat */
     private planned: number[];
     /** which breath in a row of held ones each beat belongs to; 0 as planned */
@@ -60,6 +67,7 @@ export class Player {
             }
             this.done = restored.done;
             this.anchor = restored.position;
+            this.ownTime = restored.own ?? false;
         }
         this.anchoredAt = now();
         this.pausedAt = now();
@@ -69,6 +77,17 @@ export class Player {
         return this.pausedAt !== null;
     }
 
+    /** Whether the teacher goes from step to step herself. */
+    get own(): boolean {
+        return this.ownTime;
+    }
+
+    /** Changes who keeps the time, also in mid-class. */
+    keepOwnTime(own: boolean): void {
+        this.settle();
+        this.ownTime = own;
+    }
+
     get length(): number {
         const last = this.beats.at(-1);
         return last ? last.start + last.length : 0;
@@ -76,7 +95,7 @@ export class Player {
 
     position(): number {
         const running = this.paused ? 0 : ((this.now() - this.anchoredAt) / 1000) * this.speed;
-        return Math.min(this.length, this.anchor + running);
+        return Math.min(this.ownTime ? this.endOfStep() : this.length, this.anchor + running);
     }
 
     get finished(): boolean {
@@ -137,6 +156,20 @@ export class Player {
         }
     }
 
+    /** At her own time: on to the next step; behind the last one the class is over. */
+    next(): void {
+        this.jump(this.lastOfStep(this.index()) + 1);
+    }
+
+    /** At her own time: to the start of this step; close to its start, to the one before. */
+    stepBack(): void {
+        let first = this.firstOfStep(this.index());
+        if (this.position() - (this.beats[first]?.start ?? 0) < 1 && first > 0) {
+            first = this.firstOfStep(first - 1);
+        }
+        this.jump(first);
+    }
+
     /** To the start of this movement; close to its start, to the one before. */
     back(): void {
         let first = this.firstOf(this.index());
@@ -192,7 +225,47 @@ export class Player {
             savedAt: this.now(),
             holds: this.holds,
             done: this.done,
+            own: this.ownTime,
         };
+    }
+
+    /** Whether two neighbouring beats are one step: one breath or repetition, all of an entering, one change. */
+    private isOneStep(one: number, other: number): boolean {
+        const [a, b] = [this.beats[one], this.beats[other]];
+        return (
+            a !== undefined &&
+            b !== undefined &&
+            a.entry === b.entry &&
+            a.kind === b.kind &&
+            a.side === b.side &&
+            a.unit === b.unit &&
+            this.turn[one] === this.turn[other]
+        );
+    }
+
+    private firstOfStep(index: number): number {
+        let first = index;
+        while (this.isOneStep(first - 1, first)) {
+            first--;
+        }
+        return first;
+    }
+
+    private lastOfStep(index: number): number {
+        let last = index;
+        while (this.isOneStep(last, last + 1)) {
+            last++;
+        }
+        return last;
+    }
+
+    /** Just before the end of the step, where it waits for the teacher. */
+    private endOfStep(): number {
+        if (this.anchor >= this.length) {
+            return this.length;
+        }
+        const last = this.beats[this.lastOfStep(this.index(this.anchor))];
+        return last ? last.start + last.length - 0.01 : this.length;
     }
 
     private firstOf(index: number): number {
@@ -244,13 +317,20 @@ export class Player {
     /** Writes down what has been played since the last time, and starts counting anew. */
     private settle(): void {
         const to = this.position();
+        if (this.ownTime && !this.paused) {
+            const beat = this.beats[this.index(this.anchor)];
+            if (beat) {
+                this.note(beat, beat.side, counts(beat), ((this.now() - this.anchoredAt) / 1000) * this.speed);
+            }
+            this.anchor = to;
+        }
         for (let index = this.index(this.anchor); index < this.beats.length; index++) {
             const beat = this.beats[index];
             if (!beat || beat.start >= to) {
                 break;
             }
             const length = Math.min(to, beat.start + beat.length) - Math.max(this.anchor, beat.start);
-            this.note(beat.entry, beat.side, counts(beat), length);
+            this.note(beat, beat.side, counts(beat), length);
         }
         this.anchor = to;
         this.anchoredAt = this.now();
@@ -263,20 +343,28 @@ export class Player {
     private credit(since: number): void {
         const beat = this.beats[this.index()];
         if (beat && this.startedAt !== null) {
-            this.note(beat.entry, null, false, ((this.now() - since) / 1000) * this.speed);
+            this.note({ ...beat, kind: 'rest' }, null, false, ((this.now() - since) / 1000) * this.speed);
         }
     }
 
-    private note(entry: string, side: Stretch['side'], isCounted: boolean, seconds: number): void {
+    private note({ entry, kind }: Beat, side: Stretch['side'], isCounted: boolean, seconds: number): void {
         const last = this.done.at(-1);
         const length = seconds * 10;
         if (length <= 0) {
             return;
         }
-        if (last && last.entry === entry && last.side === side && last.counts === isCounted) {
+        const own = this.ownTime;
+        if (
+            last &&
+            last.entry === entry &&
+            last.side === side &&
+            last.counts === isCounted &&
+            last.kind === kind &&
+            last.own === own
+        ) {
             last.length += length;
         } else {
-            this.done.push({ entry, side, counts: isCounted, length });
+            this.done.push({ entry, side, counts: isCounted, kind, own, length });
         }
     }
 }

@@ -11,8 +11,8 @@ interface Does {
     say: (notice: string) => void;
 }
 
-/** The keys of a class being led; page keys too, so that a presenter's remote works. */
-export function useLeadKeys(isOn: boolean, { act, end, onDifferent, say }: Does): void {
+/** The keys of a class being led; page keys too, so that a presenter's remote works: at the teacher's own time it goes from step to step. */
+export function useLeadKeys(isOn: boolean, own: boolean, { act, end, onDifferent, say }: Does): void {
     const escapedAt = useRef(0);
     useEffect(() => {
         if (!isOn) {
@@ -24,14 +24,16 @@ export function useLeadKeys(isOn: boolean, { act, end, onDifferent, say }: Does)
                 return;
             }
             const does: Record<string, () => void> = {
-                ' ': () => act('toggle'),
+                ' ': () => act(own ? 'next' : 'toggle'),
+                t: () => act('own'),
+                p: () => act('toggle'),
                 h: () => act('hold'),
                 s: () => act('skip'),
-                ArrowRight: () => act('skip'),
-                PageDown: () => act('skip'),
+                ArrowRight: () => act(own ? 'next' : 'skip'),
+                PageDown: () => act(own ? 'next' : 'skip'),
                 b: () => act('back'),
-                ArrowLeft: () => act('back'),
-                PageUp: () => act('back'),
+                ArrowLeft: () => act(own ? 'stepBack' : 'back'),
+                PageUp: () => act(own ? 'stepBack' : 'back'),
                 d: onDifferent,
                 Escape: () => {
                     if (Date.now() - escapedAt.current < TWICE) {
@@ -50,5 +52,5 @@ export function useLeadKeys(isOn: boolean, { act, end, onDifferent, say }: Does)
         };
         window.addEventListener('keydown', press);
         return () => window.removeEventListener('keydown', press);
-    }, [act, end, isOn, onDifferent, say]);
+    }, [act, end, isOn, onDifferent, own, say]);
 }

@@ -13,7 +13,7 @@ const DRAW = 100;
 const KEEP = 1000;
 const SEND = 10_000;
 
-export type Action = 'toggle' | 'back' | 'skip' | 'hold';
+export type Action = 'toggle' | 'back' | 'skip' | 'hold' | 'next' | 'stepBack' | 'own';
 
 /** What the device has is newer when this class was led here without a connection. */
 function newest(here: PlayerState | null, stored: PlayerState | null): PlayerState | null {
@@ -56,8 +56,11 @@ export function useLeading(ledId: string, lead: LeadAnswer) {
             setNotice(null);
             if (action === 'hold') {
                 setNotice(player.hold() ? 'One more breath' : 'Nothing to hold just now');
-            } else if (action === 'toggle') {
-                player.toggle();
+            } else if (action === 'own') {
+                player.keepOwnTime(!player.own);
+                setNotice(player.own ? 'You keep the time: go on step by step' : 'The clock keeps the time again');
+            } else if (action === 'next' && player.paused) {
+                player.go();
             } else {
                 player[action]();
             }

@@ -4,7 +4,7 @@ import { vocabulary } from '../../api/types/words';
 import { without } from '../../parts/without';
 import type { PlanEntry } from './edits';
 
-const pick = 'field min-h-11 w-auto max-w-56 px-2 py-1 text-[15px]';
+const pick = 'field min-h-11 w-auto max-w-72 px-2 py-1 text-[15px]';
 type Interlude = NonNullable<PlanEntry['interludes']>[number];
 
 /** Small things that teachers put between two ways of a movement. */
@@ -113,7 +113,7 @@ export function RowMore({
                                     });
                                 }}
                             >
-                                <option value="">{words}: only the change</option>
+                                <option value="">{words}: change</option>
                                 {set && !known && (
                                     <option value="own">
                                         {words}: {set.words ?? set.movement}

@@ -12,6 +12,13 @@ import { Pin } from './Findings';
 const SCALE = 1.45;
 const HALF = 160;
 
+/** Where the words beside a hole begin, from the edge of the drawing: behind a short one, inside a long one. */
+function besideHole(row: Row, hole: { side: 'left' | 'right'; seconds: number }): number {
+    const start = HALF + 25 + Math.min(96, row[hole.side].seconds) * SCALE;
+    const width = Math.max(20, Math.min(96, hole.seconds) * SCALE);
+    return width > 70 ? start : Math.min(start + width, HALF * 2 - 84);
+}
+
 function People({ row }: { row: Row }) {
     const total = row.versions.length;
     if (total === 0) {
@@ -251,7 +258,8 @@ export const SpineRow = memo(function SpineRow({
                         <button
                             type="button"
                             onClick={() => onFill(row.id)}
-                            className={`absolute top-[11px] flex h-11 items-center px-1.5 text-[15px] font-bold leading-[1.05] ${hole.side === 'right' ? 'left-[186px] text-left' : 'right-[186px] text-right'}`}
+                            className={`absolute top-[11px] flex h-11 items-center px-1.5 text-[15px] font-bold leading-[1.05] ${hole.side === 'right' ? 'text-left' : 'text-right'}`}
+                            style={{ [hole.side === 'right' ? 'left' : 'right']: besideHole(row, hole) }}
                         >
                             Add the {hole.side}
                             {row[hole.side].seconds > 0 ? ' rest' : ' side'}
