@@ -16,19 +16,21 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $email
  * @property string $password hashed
  * @property bool $is_keeper whether this teacher keeps the data: invites others and makes backups
+ * @property \Illuminate\Support\Carbon|null $pace_since from when on classes tell of her pace
+ * @property bool $pace_counts whether her pace counts for whether a class fits its time
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'is_keeper'];
+    protected $fillable = ['name', 'email', 'password', 'is_keeper', 'pace_since', 'pace_counts'];
 
-    protected $attributes = ['is_keeper' => false];
+    protected $attributes = ['is_keeper' => false, 'pace_since' => null, 'pace_counts' => false];
 
     protected $hidden = ['password'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'is_keeper' => 'boolean'];
+        return ['password' => 'hashed', 'is_keeper' => 'boolean', 'pace_since' => 'datetime', 'pace_counts' => 'boolean'];
     }
 
     /** How an e-mail address is stored and looked for: capitals and spaces round it make no difference. */

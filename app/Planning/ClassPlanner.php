@@ -98,8 +98,11 @@ final readonly class ClassPlanner
     /** A class reviewed with its people, its place and what the teacher chose for them. */
     public function reviewOf(SeatedClass $class, ClassPlan $plan, Group $group): Review
     {
-        return Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $this->craft->demands, $class->venue?->kit(), self::never($class))
-            ->review($plan, $group, $this->choicesOf($class, $plan));
+        $reviewer = Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $this->craft->demands, $class->venue?->kit(), self::never($class));
+        // Whether a class fits its time is looked at in her own pace where she says so.
+        $reviewer = $class->user->pace_counts ? $reviewer->atPace((new TeachersPace($this))->of($class->user)) : $reviewer;
+
+        return $reviewer->review($plan, $group, $this->choicesOf($class, $plan));
     }
 
     /** @return list<Choice> those that hold and still mean something in the plan */

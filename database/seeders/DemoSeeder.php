@@ -105,6 +105,9 @@ final class DemoSeeder extends Seeder
             'entry' => $beat->entryId,
             'side' => $beat->side?->value,
             'counts' => $beat->kind->counts(),
+            // She kept the time herself.
+            'kind' => $beat->kind->value,
+            'own' => true,
             'length' => match (true) {
                 $beat->entryId === 'e10' && $beat->side?->value === 'right' => intdiv($beat->length, 2),
                 $beat->kind->counts() => $beat->length,

@@ -11,8 +11,10 @@ use Illuminate\Console\Command;
 use JsonException;
 use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
+use KindChair\Format\Node;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
+use KindChair\Practice\Pace;
 
 /** Reads an open plan file, with its group in it or beside it, and prints what the core answers as JSON. */
 abstract class PlanFileCommand extends Command
@@ -38,6 +40,17 @@ abstract class PlanFileCommand extends Command
         $this->line(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
 
         return self::SUCCESS;
+    }
+
+    /** @throws FormatError when the file tells of no pace */
+    final protected function paceOf(mixed $file): ?Pace
+    {
+        if (!is_string($file)) {
+            return null;
+        }
+        $node = Node::root(json_decode($this->contents($file), true, 64, JSON_THROW_ON_ERROR));
+
+        return Pace::ofFactors(array_map(static fn (Node $factor): float => $factor->number(), $node->at('factors')->members()));
     }
 
     /** @return array<string, mixed> */

@@ -11,10 +11,11 @@ use KindChair\Review\Ledger;
 use KindChair\Review\TimeWords;
 use KindChair\Script\Script;
 use KindChair\Timeline\Beat;
+use KindChair\Timeline\Timeline;
 
 final class TimelineOfClass extends PlanFileCommand
 {
-    protected $signature = 'class:timeline {file : an open plan file} {--group= : a group file, if the class has none in it}';
+    protected $signature = 'class:timeline {file : an open plan file} {--group= : a group file, if the class has none in it} {--pace= : a pace file, as class:pace prints it}';
 
     protected $description = 'Print the beats of a class, and its totals by section, region and side';
 
@@ -29,6 +30,7 @@ final class TimelineOfClass extends PlanFileCommand
         return [
             'title' => $plan->title,
             'seconds' => TimeWords::seconds($review->timeline->length()),
+            ...$this->atPace($planner, $plan, $review->timeline),
             'sections' => $sections,
             'regions' => array_map(self::sides(...), $review->coverage->regions),
             'sides' => self::sides($review->total),
@@ -46,6 +48,14 @@ final class TimelineOfClass extends PlanFileCommand
                 'words' => $beat->words,
             ], $review->timeline->beats()),
         ];
+    }
+
+    /** @return array{atPace?: array{likely: float, from: float, to: float}} seconds at the pace of the file that was named */
+    private function atPace(ClassPlanner $planner, ClassPlan $plan, Timeline $timeline): array
+    {
+        $pace = $this->paceOf($this->option('pace'));
+
+        return $pace === null ? [] : ['atPace' => array_map(TimeWords::seconds(...), $pace->of($plan, $timeline, $planner->craft->library))];
     }
 
     /** @return array<string, array{seconds: float, repetitions: int}> */

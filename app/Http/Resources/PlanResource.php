@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\SeatedClass;
 use App\Planning\ClassPlanner;
+use App\Planning\TeachersPace;
 use KindChair\Body\Zone;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
@@ -56,7 +57,7 @@ final readonly class PlanResource
 
         return [
             'plan' => $document,
-            'totals' => $this->totals($plan, $review),
+            'totals' => [...$this->totals($plan, $review), 'pace' => $this->pace($class, $plan, $review)],
             'entries' => (new PlanRowResource($this->planner))->all($plan, $review, $group),
             'spine' => array_map(TimeWords::seconds(...), $review->coverage->spine),
             'idea' => $this->idea($review),
@@ -104,6 +105,16 @@ final readonly class PlanResource
             'sections' => $sections,
             'groups' => $this->groups($plan, $review),
         ];
+    }
+
+    /** @return array{likely: float, from: float, to: float, counts: bool}|null at the teacher's own pace; null while nothing is known of it */
+    private function pace(SeatedClass $class, ClassPlan $plan, Review $review): ?array
+    {
+        $pace = (new TeachersPace($this->planner))->of($class->user);
+
+        return $pace->isKnown()
+            ? [...array_map(TimeWords::seconds(...), $pace->of($plan, $review->timeline, $this->planner->craft->library)), 'counts' => $class->user->pace_counts]
+            : null;
     }
 
     /** @return list<array{id: string, seconds: float}> what each round, set, run of stations and tracks takes */

@@ -32,13 +32,22 @@ final readonly class PlanInReview
         public array $ledgers,
         public array $versions,
         private TimelineBuilder $timelines,
+        private ?int $atPace = null,
     ) {
     }
 
-    /** How long another plan would take with these people, in tenths of a second. */
+    /** How long the class takes, in tenths of a second: by the book, or at the teacher's own pace where that is to count. */
+    public function length(): int
+    {
+        return $this->atPace ?? $this->timeline->length();
+    }
+
+    /** How long another plan would take with these people; at the teacher's pace by the share by which this one differs from the book. */
     public function lengthOf(ClassPlan $plan): int
     {
-        return $this->timelines->length($plan, $this->group->paceFactor());
+        $book = $this->timelines->length($plan, $this->group->paceFactor());
+
+        return $this->atPace === null ? $book : (int) round($book * $this->atPace / max(1, $this->timeline->length()));
     }
 
     public function movement(Entry $entry): Movement

@@ -18,6 +18,7 @@ use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\SectionKind;
+use KindChair\Practice\Pace;
 use KindChair\Timeline\TimelineBuilder;
 
 /** Looks a plan over: its timeline, ledger, coverage, who does what, and everything to settle. */
@@ -36,7 +37,14 @@ final readonly class Reviewer
         private array $rules,
         private ?array $kit = null,
         private array $never = [],
+        private ?Pace $pace = null,
     ) {
+    }
+
+    /** The same, holding the time at a teacher's own pace instead of the book's. */
+    public function atPace(Pace $pace): self
+    {
+        return new self($this->library, $this->changeOvers, $this->ranges, $this->demands, $this->rules, $this->kit, $this->never, $pace);
     }
 
     /**
@@ -91,7 +99,7 @@ final readonly class Reviewer
                 );
             }
         }
-        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions, $timelines);
+        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions, $timelines, $this->pace?->of($plan, $timeline, $this->library)['likely']);
 
         return new Review(
             $timeline,

@@ -104,7 +104,7 @@ final class PaceTest extends TestCase
         self::assertSame([], TimeSpent::ofClass($plan, $timeline, Make::craft()->library, $done));
 
         $half = self::led($timeline, 2.0, new Randomizer(new Mt19937(1)));
-        $half[0]['own'] = false;
+        $half = array_map(static fn (array $one, int $at): array => ['entry' => $one['entry'], 'kind' => $one['kind'], 'own' => $at > 0, 'length' => $one['length']], $half, array_keys($half));
         $spent = array_map(static fn (TimeSpent $one): string => $one->kind->value, TimeSpent::ofClass($plan, $timeline, Make::craft()->library, $half));
         self::assertCount(11, array_keys($spent, 'new-movement', true), 'of the first movement the talk was partly led by the clock');
     }

@@ -28,7 +28,7 @@ final readonly class FitsSlot implements Rule
     public function check(PlanInReview $subject): array
     {
         $slot = $subject->plan->slotMinutes * 600;
-        $length = $subject->timeline->length();
+        $length = $subject->length();
         if ($length > $slot) {
             $says = 'The class is ' . TimeWords::minutes($length - $slot) . " longer than its {$subject->plan->slotMinutes} minutes.";
 
@@ -54,7 +54,7 @@ final readonly class FitsSlot implements Rule
      */
     private function remedy(PlanInReview $subject, int $by): ?Remedy
     {
-        $toGo = $by * ($subject->plan->slotMinutes * 600 - $subject->timeline->length());
+        $toGo = $by * ($subject->plan->slotMinutes * 600 - $subject->length());
         $doses = $this->doses($subject);
         $changed = [];
         while ($toGo > 0) {

@@ -6,6 +6,7 @@ import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
 import { Backup } from './Backup';
 import { EraseAll, OtherTeachers, Sessions } from './Care';
+import { OwnPace } from './OwnPace';
 import { Password, You } from './You';
 
 export default function Account() {
@@ -27,6 +28,7 @@ export default function Account() {
             <div className="grid items-start gap-5 lg:grid-cols-2">
                 <div className="space-y-5">
                     <You account={data} />
+                    <OwnPace />
                     {!data.isDemo && <Password />}
                     <Sessions account={data} />
                     <section className="card">

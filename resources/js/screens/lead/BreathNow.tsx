@@ -45,7 +45,13 @@ export function BreathNow({ player, beat }: { player: Player; beat: Beat }) {
                             {left}
                         </span>
                         <span className={`leading-[1.1] ${left > 9 ? 'text-[21px]' : 'text-[24px]'}`}>
-                            {left === 1 ? 'breath' : 'breaths'}
+                            {beat.breath === 'free'
+                                ? left === 1
+                                    ? 'time'
+                                    : 'times'
+                                : left === 1
+                                  ? 'breath'
+                                  : 'breaths'}
                             <br />
                             left
                         </span>

@@ -41,9 +41,9 @@ export function Controls({ act, isPaused, hasBegun, own }: Props) {
             <button className={`${CONTROL} max-md:col-span-3`} onClick={() => act('own')} aria-pressed={own}>
                 <Key name="T" />
                 <span className="text-left text-[min(24px,3.2vh)] leading-[1.1]">
-                    {own ? 'You keep time' : 'Clock keeps time'}
+                    {own ? 'My own time' : 'By the clock'}
                     <span className="block text-[20px] font-normal text-mist max-md:hidden [@media(max-height:760px)]:hidden">
-                        {own ? 'let the clock' : 'do it yourself'}
+                        {own ? 'or by the clock' : 'or step by step'}
                     </span>
                 </span>
             </button>

@@ -1,6 +1,6 @@
 import { signedInAgain } from '../../api/session';
 import type { LeadAnswer } from '../../api/types/answer-lead';
-import { clock } from '../../parts/time';
+import { clock, hour } from '../../parts/time';
 import type { Moment } from './moment';
 
 /** Seconds behind the plan before it is said. */
@@ -52,7 +52,9 @@ export function LeadHeader({ lead, moment, away, sendAgain, onStop, onEnd }: Pro
             </svg>
             <div>
                 <span data-gone>{clock(gone)}</span> gone
-                <div className="text-[20px] text-mist">plan says {clock(says)}</div>
+                <div className="text-[20px] text-mist" data-ends>
+                    ends about {hour(new Date(moment.endsAt).toISOString())}
+                </div>
             </div>
             <div className="ml-auto flex items-center gap-5">
                 {away === 'offline' && (
@@ -71,9 +73,7 @@ export function LeadHeader({ lead, moment, away, sendAgain, onStop, onEnd }: Pro
                 {late >= LATE && (
                     <span className="text-right font-bold text-butter-night">
                         Running {clock(late)} late
-                        <span className="block text-[20px] font-normal text-cream">
-                            would end at {clock(lead.planned + late)}
-                        </span>
+                        <span className="block text-[20px] font-normal text-cream">plan says {clock(says)}</span>
                     </span>
                 )}
                 <button

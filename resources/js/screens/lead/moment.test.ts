@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Beat, LeadAnswer } from '../../api/types/answer-lead';
 import { part } from './cueParts';
-import { momentOf } from './moment';
+import { endingAt, momentOf } from './moment';
 import { Player } from './player';
 
 const beat = (start: number, entry: string, side: 'left' | 'right' | null, kind: Beat['kind'] = 'cycle') =>
@@ -49,5 +49,22 @@ describe('a cue', () => {
         expect(part(words, 0)).toHaveLength(83);
         expect(part(words, 0.99)).toBe('The end is here now.');
         expect(part(sentence(42) + sentence(43) + 'The end is here now.', 0)).toHaveLength(41);
+    });
+});
+
+describe('when a class ends', () => {
+    const minutes = (ms: number) => Math.round(ms / 6000) / 10;
+
+    it('is the plan at the beginning, at the usual pace where that is known', () => {
+        expect(minutes(endingAt(0, 0, 0, 2400, 2400))).toBe(40);
+        expect(minutes(endingAt(0, 0, 0, 2400, 2640))).toBe(44);
+    });
+
+    it('goes more and more by how this class goes', () => {
+        // Twenty minutes of plan took twenty-four: what is left is drawn to that, past half of it.
+        const half = minutes(endingAt(0, 1440, 1200, 2400, 2400));
+        expect(half).toBeGreaterThan(22);
+        expect(half).toBeLessThan(24);
+        expect(endingAt(0, 2900, 2400, 2400, 2400)).toBe(0);
     });
 });

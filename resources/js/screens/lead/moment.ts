@@ -19,6 +19,18 @@ export interface Moment {
     /** seconds since the beginning, and where the plan says we would be */
     gone: number;
     planSays: number;
+    /** the wall clock at which it ends if it goes on like this, in milliseconds */
+    endsAt: number;
+}
+
+/** Seconds of planned class that the teacher's usual pace counts for, beside how this class goes. */
+const USUAL_COUNTS_FOR = 600;
+
+/** What is left takes as long as this class has shown, drawn towards the pace that is known from earlier ones. */
+export function endingAt(now: number, gone: number, planSays: number, planned: number, atPace: number): number {
+    const usual = planned > 0 ? atPace / planned : 1;
+    const share = (gone + USUAL_COUNTS_FOR * usual) / (planSays + USUAL_COUNTS_FOR);
+    return now + Math.max(0, planned - planSays) * Math.max(0.5, Math.min(2, share)) * 1000;
 }
 
 /** The present moment; null when nothing is planned. */
@@ -50,5 +62,6 @@ export function momentOf(player: Player, lead: LeadAnswer): Moment | null {
         coming: nextIsSameMovement ? lead.entries[order + 1] : nextEntry,
         gone: player.gone(),
         planSays: player.planSays(),
+        endsAt: endingAt(Date.now(), player.gone(), player.planSays(), lead.planned, lead.atPace),
     };
 }

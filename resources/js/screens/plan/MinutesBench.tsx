@@ -6,10 +6,12 @@ export function MinutesBench({
     totals,
     current,
     onChoose,
+    onRehearse,
 }: {
     totals: PlanAnswer['totals'];
     current: string | null;
     onChoose: (sectionId: string) => void;
+    onRehearse: () => void;
 }) {
     const whole = Math.max(totals.slot, totals.planned) || 1;
     const spare = totals.slot - totals.planned;
@@ -90,13 +92,25 @@ export function MinutesBench({
                     {spare > 0 && <span style={{ flex: `${spare} 1 0` }} />}
                 </div>
             </div>
-            <p className="w-56 shrink-0 max-md:mt-2 max-md:w-auto" aria-live="polite">
-                <strong className="block font-slab text-[24px] leading-7">{clock(totals.planned)} planned</strong>
-                <span className={spare < 0 ? 'rounded bg-butter px-1 font-semibold' : 'text-ink-soft'}>
-                    of a {Math.round(totals.slot / 60)} min slot,{' '}
-                    {spare < 0 ? `${clock(-spare)} over` : `${clock(spare)} spare`}
-                </span>
-            </p>
+            <div className="w-60 shrink-0 max-md:mt-2 max-md:w-auto">
+                <p aria-live="polite">
+                    <strong className="block font-slab text-[24px] leading-7">{clock(totals.planned)} planned</strong>
+                    <span className={spare < 0 ? 'rounded bg-butter px-1 font-semibold' : 'text-ink-soft'}>
+                        of a {Math.round(totals.slot / 60)} min slot,{' '}
+                        {spare < 0 ? `${clock(-spare)} over` : `${clock(spare)} spare`}
+                    </span>
+                </p>
+                {totals.pace && (
+                    <button
+                        type="button"
+                        className="-my-1 block min-h-11 text-left text-[15px] underline decoration-rule underline-offset-4"
+                        onClick={onRehearse}
+                        data-at-pace
+                    >
+                        {Math.floor(totals.pace.from / 60)} to {Math.ceil(totals.pace.to / 60)} min at your pace
+                    </button>
+                )}
+            </div>
         </section>
     );
 }

@@ -17,6 +17,7 @@ import { NarrowPanels } from './NarrowPanels';
 import { PeoplePanel } from './PeoplePanel';
 import { Picker } from './Picker';
 import { PlanHeader, sheetUrl } from './PlanHeader';
+import { Rehearsal } from './Rehearsal';
 import { Said } from './Said';
 import { useAdding } from './useAdding';
 import { usePlan, type PlanState } from './usePlan';
@@ -67,7 +68,7 @@ function Plan({ classId, answer, state, library }: Props) {
     const { selected, side, select } = selection;
     const { adding, setAdding, pick, addIdea } = useAdding(answer, selected, edit, select);
     const [zone, setZone] = useState<ZoneName | null>(null);
-    const [open, setOpen] = useState<'map' | 'people' | 'keys' | 'settings' | null>(null);
+    const [open, setOpen] = useState<'map' | 'people' | 'keys' | 'settings' | 'rehearsal' | null>(null);
     const [busy, setBusy] = useState(false);
     const panel = useRef<HTMLElement>(null);
     const close = () => setOpen(null);
@@ -123,12 +124,14 @@ function Plan({ classId, answer, state, library }: Props) {
                 saveNow={saveNow}
                 step={step}
                 onSettings={() => setOpen('settings')}
+                onRehearse={() => setOpen('rehearsal')}
                 onKeys={() => setOpen('keys')}
                 onLead={lead}
             />
             {said && <Said words={said} onRead={() => setSaid(null)} />}
             <MinutesBench
                 totals={answer.totals}
+                onRehearse={() => setOpen('rehearsal')}
                 current={selectedSection?.id ?? null}
                 onChoose={(id) => {
                     const first = answer.plan.sections.find((section) => section.id === id)?.entries[0];
@@ -192,6 +195,7 @@ function Plan({ classId, answer, state, library }: Props) {
             {open === 'settings' && (
                 <ClassSettings plan={answer.plan} patterns={library.patterns} onChange={edit} onClose={close} />
             )}
+            <Rehearsal classId={classId} open={open === 'rehearsal'} onClose={close} />
             <KeysSheet open={open === 'keys'} onClose={close} />
             {conflict && <ConflictSheet conflict={conflict} settle={settle} />}
         </main>

@@ -12,6 +12,7 @@ interface Props {
     saveNow: () => void;
     step: PlanState['step'];
     onSettings: () => void;
+    onRehearse: () => void;
     onKeys: () => void;
     onLead: () => void;
 }
@@ -19,7 +20,17 @@ interface Props {
 export const sheetUrl = (classId: string) => `/classes/${classId}/sheet`;
 
 /** The class, how it is saved, and what can be done with it as a whole. */
-export function PlanHeader({ classId, answer, isUnsaved, saveNow, step, onSettings, onKeys, onLead }: Props) {
+export function PlanHeader({
+    classId,
+    answer,
+    isUnsaved,
+    saveNow,
+    step,
+    onSettings,
+    onRehearse,
+    onKeys,
+    onLead,
+}: Props) {
     const navigate = useNavigate();
     const sheet = sheetUrl(classId);
     const download = (people: boolean) =>
@@ -75,6 +86,7 @@ export function PlanHeader({ classId, answer, isUnsaved, saveNow, step, onSettin
                         {(
                             [
                                 ['How this class is taught', onSettings],
+                                ['Rehearse this class', onRehearse],
                                 ['Who does what', () => void navigate(`/classes/${classId}/who`)],
                                 ['Check before class', () => void navigate(`/classes/${classId}/readiness`)],
                                 ['Print in large letters', () => window.open(`${sheet}?large=1`, '_self')],

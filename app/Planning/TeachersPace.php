@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Library\DerivedCache;
+use App\Models\LedClass;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use KindChair\Format\FormatError;
+use KindChair\Practice\Pace;
+use KindChair\Practice\TimeSpent;
+
+/** A teacher's pace, from the classes that she led at her own time since she last began anew. */
+final readonly class TeachersPace
+{
+    /** Of so many classes, the latest, her pace is drawn: people change. Source: planning default. */
+    private const LATEST = 12;
+
+    public function __construct(private ClassPlanner $planner)
+    {
+    }
+
+    public function of(User $teacher): Pace
+    {
+        $ids = $this->classes($teacher);
+
+        return DerivedCache::of("$teacher->id:pace", md5(json_encode([$ids, $teacher->pace_since?->timestamp], JSON_THROW_ON_ERROR)), function () use ($ids): Pace {
+            $spent = [];
+            foreach (LedClass::query()->with(['seatedClass.group.people', 'stretches'])->findMany($ids) as $led) {
+                array_push($spent, ...$this->spent($led));
+            }
+
+            return Pace::from($spent);
+        });
+    }
+
+    /** @return list<int> the classes that tell of it, the latest first */
+    public function classes(User $teacher): array
+    {
+        return array_values($teacher->ledClasses()
+            ->whereNotNull('ended_at')
+            ->when($teacher->pace_since !== null, static fn (Builder $led): Builder => $led->where('led_classes.started_at', '>=', $teacher->pace_since))
+            ->whereHas('stretches', static fn (Builder $done): Builder => $done->where('own', true))
+            ->latest('led_classes.started_at')
+            ->limit(self::LATEST)
+            ->pluck('led_classes.id')
+            ->all());
+    }
+
+    /** @return list<TimeSpent> */
+    private function spent(LedClass $led): array
+    {
+        try {
+            $plan = $this->planner->read($led->seatedClass->plan($led->revision)->document);
+        } catch (FormatError) {
+            return [];
+        }
+        $timeline = $this->planner->timeline($plan, $this->planner->group($led->seatedClass->group)->paceFactor());
+
+        return TimeSpent::ofClass($plan, $timeline, $this->planner->craft->library, $led->done());
+    }
+}
