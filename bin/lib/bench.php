@@ -25,6 +25,8 @@ use KindChair\Place\Room;
 use KindChair\Place\SeatKind;
 use KindChair\Place\Wall;
 use KindChair\Plan\ClassPlan;
+use KindChair\Practice\Pace;
+use KindChair\Practice\Rehearsal;
 use Tests\Support\Visitor;
 
 $root = dirname(__DIR__, 2);
@@ -115,6 +117,25 @@ $matrix = static function () use ($planner, $plan, $crowd, $movements, $passes):
     return Matrix::of($crowd, $movements, $passes, $versions);
 };
 $line("who does what: 30 people, $count movements, in core", $median($matrix, 31), 'ms', 60);
+
+// Sixty entries for thirty people.
+$sixty = $large;
+$more = 60 - $count;
+foreach ($sixty['sections'] as $at => $section) {
+    foreach ($section['entries'] as $entry) {
+        if ($more-- > 0) {
+            $sixty['sections'][$at]['entries'][] = ['id' => $entry['id'] . '-more'] + $entry;
+        }
+    }
+}
+$longPlan = $planner->read($sixty);
+$planner->review($longPlan, $crowd);
+$line('review of 60 entries for 30 people, in core', $median(static fn () => $planner->review($longPlan, $crowd), 21), 'ms', 60);
+
+// A thousand rehearsals of the demo class, of 45 minutes.
+$demoPlan = $planner->read($document);
+$demoTimeline = $planner->timeline($demoPlan, $group->paceFactor());
+$line('1000 rehearsals of a class of 45 minutes, in core', $median(static fn () => Rehearsal::of($demoPlan, $demoTimeline, $planner->craft->library, $group, Pace::from([]), 1000, 1), 5), 'ms', 1000);
 
 // Forty people in the largest hall and in one that is too small.
 $people40 = array_combine(array_map(static fn (int $at): string => "p$at", range(1, 40)), array_map(static fn (int $at): SeatKind => $at % 9 === 0 ? SeatKind::Wheelchair : SeatKind::Chair, range(1, 40)));

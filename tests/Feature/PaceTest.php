@@ -43,14 +43,15 @@ final class PaceTest extends AppTestCase
         $id = $this->postJson("/api/classes/$class->id/led")->assertCreated()->json('id');
         $this->postJson("/api/led/$id/end", ['attendance' => [], 'note' => null, 'done' => $this->done($class, $talk)])->assertOk();
 
-        return LedClass::query()->findOrFail($id);
+        return LedClass::query()->whereKey($id)->firstOrFail();
     }
 
     public function testHerPaceIsLearnedShownUsedAndBegunAnew(): void
     {
         $class = $this->seatedClass($this->teacher);
         $plan = fn (): array => $this->answer($this->getJson("/api/classes/$class->id/plan"), 'answer-plan')['totals'];
-        $this->assertNull($plan()['pace']);
+        $before = $plan();
+        $this->assertNull($before['pace']);
         $this->assertSame(0, $this->answer($this->getJson('/api/pace'), 'answer-pace')['classes']);
 
         foreach (range(1, 3) as $time) {
@@ -69,10 +70,12 @@ final class PaceTest extends AppTestCase
         $this->assertEqualsWithDelta($totals['pace']['likely'], $this->answer($this->getJson("/api/led/$led/beats"), 'answer-lead')['atPace'], 1);
 
         $this->assertTrue($this->answer($this->putJson('/api/pace', ['counts' => true]), 'answer-pace')['counts']);
-        $this->assertTrue($plan()['pace']['counts']);
+        $counted = $plan();
+        $this->assertTrue($counted['pace']['counts']);
         $this->travel(1)->minutes();
         $this->assertSame(0, $this->answer($this->putJson('/api/pace', ['anew' => true]), 'answer-pace')['classes']);
-        $this->assertNull($plan()['pace']);
+        $after = $plan();
+        $this->assertNull($after['pace']);
     }
 
     public function testWhetherAClassFitsGoesByHerPaceWhereSheSaysSo(): void

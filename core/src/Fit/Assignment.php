@@ -22,12 +22,16 @@ final readonly class Assignment
     /** Tenths of a second of the longest pass. */
     public int $longestPass;
 
-    /** @param list<TimedPass> $passes */
+    /**
+     * @param list<TimedPass> $passes
+     * @param int $workedBefore tenths of a second of work that went before without a pause
+     */
     public function __construct(
         public Movement $movement,
         public Variation $variation,
         public BreathPattern $pattern,
         public array $passes,
+        public int $workedBefore = 0,
     ) {
         $sides = [];
         $longest = $length = 0;

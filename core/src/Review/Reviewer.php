@@ -90,6 +90,7 @@ final readonly class Reviewer
                     $movement->variation($entry->variation),
                     $plan->patternFor($section, $entry),
                     $passes,
+                    $timeline->workedBefore($entry->id),
                 );
                 $versions[$entry->id] = array_map(
                     static fn (Participant $person): PersonVersion => isset($chosen[$entry->id][$person->id])

@@ -29,14 +29,13 @@ final readonly class Setting
     ) {
     }
 
-    /** Two settings of one entry with the same key take the same time. */
+    /** Two settings of one entry with the same key take the same time; its passes follow from the entry, the first side and the half. */
     public function key(): string
     {
         $one = $this->occurrence;
+        $breath = $one->pattern;
 
-        return implode(' ', [
-            serialize($this->settings), serialize($one->pattern), serialize($one->passes), $this->pace, $one->half, $one->time, $one->first->value,
-            $one->variation->id, $one->station, $one->announces !== null, $this->baseChange, $this->propChange, $this->teaches, $this->leaves,
-        ]);
+        return "$breath->in $breath->holdFull $breath->out $breath->holdEmpty {$this->settings->speechRate} {$this->settings->sideChange} $this->pace $one->half $one->time {$one->first->value} "
+            . count($one->passes) . " {$one->variation->id} $one->station $one->announces $this->baseChange $this->propChange $this->teaches $this->leaves";
     }
 }

@@ -7,6 +7,9 @@ namespace KindChair\Timeline;
 /** A class laid out in time. Tenths of a second. */
 final readonly class Timeline
 {
+    /** Tenths of a second that are a pause between two movements. Source: planning default. */
+    private const PAUSE = 50;
+
     /** @var array<string, list<Turn>> */
     private array $byEntry;
 
@@ -45,6 +48,26 @@ final readonly class Timeline
     public function lengthOf(array $entryIds): int
     {
         return self::sum(array_filter($this->turns, static fn (Turn $turn): bool => !$turn->isAlongside && in_array($turn->entryId, $entryIds, true)));
+    }
+
+    /**
+     * How long people have been at it without a rest when an entry begins: what went before without a pause of five seconds.
+     * Tenths of a second.
+     */
+    public function workedBefore(string $entryId): int
+    {
+        $worked = 0;
+        foreach ($this->turns as $turn) {
+            // Being told, changing place and resting are a pause; whoever goes on from one shape to the next has none.
+            $worked = $turn->setUp + $turn->teaching >= self::PAUSE ? 0 : $worked;
+            if ($turn->entryId === $entryId) {
+                return $worked;
+            }
+            $done = (int) array_sum(array_map(static fn (TimedPass $pass): int => $pass->length(), $turn->passes));
+            $worked = $turn->rest >= self::PAUSE ? 0 : $worked + $done;
+        }
+
+        return 0;
     }
 
     /** @return list<TimedPass> */

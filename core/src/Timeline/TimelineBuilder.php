@@ -47,6 +47,7 @@ final readonly class TimelineBuilder
                 $lead = count($turns);
             }
             $turns[] = $turn = $this->turn($setting, $setting->occurrence->isAlongside ? $turns[$lead]->start : $clock);
+            $this->remember($setting, $turn->length());
             $longest = $setting->occurrence->isAlongside ? max($longest, $turn->length()) : $turn->length();
             $clock += $setting->occurrence->isAlongside ? 0 : $turn->length();
         }
@@ -79,8 +80,10 @@ final readonly class TimelineBuilder
             $entry = $setting->occurrence->entry;
             $key = $setting->key();
             $known = $this->lengths[$entry] ?? [];
-            $own = $known[$key] ??= $this->turn($setting, 0)->length();
-            $this->lengths[$entry] = $known;
+            $own = $known[$key] ?? $this->turn($setting, 0)->length();
+            if (!isset($known[$key])) {
+                $this->remember($setting, $own);
+            }
             if ($setting->occurrence->isAlongside) {
                 $longest = max($longest, $own);
                 continue;
@@ -90,6 +93,13 @@ final readonly class TimelineBuilder
         }
 
         return $length + $longest;
+    }
+
+    private function remember(Setting $setting, int $length): void
+    {
+        $known = $this->lengths[$setting->occurrence->entry] ?? [];
+        $known[$setting->key()] = $length;
+        $this->lengths[$setting->occurrence->entry] = $known;
     }
 
     /** @return iterable<Setting> every occurrence with what it depends on besides itself */

@@ -18,7 +18,7 @@ final readonly class EffortLasts implements Check
         foreach ($offer->person->precautions as $noted) {
             $precaution = $noted->precaution;
             $name = ucfirst($precaution->name);
-            if ($precaution->unbroken !== null && $offer->asked->length > $precaution->unbroken * 10) {
+            if ($precaution->unbroken !== null && $offer->asked->workedBefore + $offer->asked->length > $precaution->unbroken * 10) {
                 $atMost = min($atMost ?? PHP_INT_MAX, $precaution->unbroken * 10);
                 $why[] = "$name: a rest after $precaution->unbroken seconds.";
             }
