@@ -26,7 +26,7 @@ final class EffortLastsTest extends TestCase
     }
 
     /** @param array<string, mixed> $more */
-    private static function atMost(array $more): ?int
+    private static function held(array $more): ?int
     {
         // 40 s each: neither is too long by itself.
         return self::review(Make::plan(
@@ -37,10 +37,10 @@ final class EffortLastsTest extends TestCase
 
     public function testWhatWentBeforeCountsUnlessAPauseLiesBetween(): void
     {
-        self::assertSame(600, self::atMost(['goesOn' => true]));
-        self::assertSame(600, self::atMost([]));
-        self::assertSame(600, self::atMost(['setUp' => 49]), 'not five seconds');
-        self::assertNull(self::atMost(['setUp' => 50]));
+        self::assertSame(600, self::held(['goesOn' => true]));
+        self::assertSame(600, self::held([]));
+        self::assertSame(600, self::held(['setUp' => 49]), 'not five seconds');
+        self::assertNull(self::held(['setUp' => 50]));
         self::assertNull(self::review(Make::plan(Make::entry('a', 'm', Make::seconds(40), ['rest' => 50]), Make::entry('b', 'm', Make::seconds(40))))->versions['b'][0]->atMost);
     }
 
