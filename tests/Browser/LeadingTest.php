@@ -65,6 +65,31 @@ final class LeadingTest extends BrowserTestCase
         $this->see('You: left');
     }
 
+    public function testAtHerOwnTimeTheTeacherGoesFromStepToStepByClickerAndSeesWhenItEnds(): void
+    {
+        $this->startLeading();
+        $this->see('By the clock');
+        $this->keys('t');
+        $this->see('My own time');
+        $this->keys(WebDriverKeys::PAGE_DOWN);
+        $this->see('Next step');
+        $this->until(fn (): bool => $this->attribute('data-beat') === '0', 'the first step');
+        $stays = fn (): string => $this->attribute('data-entry') . $this->attribute('data-beat');
+        usleep(1_500_000);
+        $before = $stays();
+        usleep(1_500_000);
+        self::assertSame($before, $stays(), 'it waits for her');
+        $this->keys(WebDriverKeys::PAGE_DOWN);
+        $this->until(fn (): bool => $stays() !== $before, 'the next step');
+        $this->keys(WebDriverKeys::PAGE_UP);
+        $this->until(fn (): bool => $stays() === $before || $this->attribute('data-beat') === '0', 'the step before');
+        self::assertMatchesRegularExpression('/ends about \d\d:\d\d/', $this->find('[data-ends]')->getText());
+        $this->assertAccessible('Lead at her own time');
+        $this->keys('t');
+        $this->see('By the clock');
+        self::assertSame([], $this->console());
+    }
+
     public function testOneMoreBreathIsHeld(): void
     {
         $this->startLeading();

@@ -14,6 +14,8 @@ use KindChair\Figure\FigureKey;
 use KindChair\Figure\Motion;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
+use KindChair\Movement\Base;
+use KindChair\Movement\Variation;
 use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\People\StopSigns;
@@ -38,7 +40,7 @@ final readonly class LeadResource
         $entries = [];
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
-                $entries[] = ['section' => $section->kind->plainName(), ...$this->entry($entry, $review->versions[$entry->id], $group)];
+                $entries[] = ['section' => $section->kind->plainName(), ...$this->entry($entry, $plan->baseFor($section) ?? $group->mainBase(), $review->versions[$entry->id], $group)];
             }
         }
 
@@ -84,13 +86,14 @@ final readonly class LeadResource
     public function motions(SeatedClass $class, LedClass $led): array
     {
         $plan = $this->planner->read($class->plan($led->revision)->document);
+        $group = $this->planner->peopleOf($class);
         $motions = [];
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
                 $movement = $this->planner->movement($entry->movement);
                 $variation = $movement->variation($entry->variation);
                 foreach ($movement->laterality->namesSide() ? Side::cases() : [Side::Left] as $side) {
-                    $motions["$entry->id/$side->value"] = Motion::of($movement, $variation, $variation->mainBase(), $side->other(), $plan->patternFor($section, $entry))->toArray();
+                    $motions["$entry->id/$side->value"] = Motion::of($movement, $variation, self::shownOn($variation, $plan->baseFor($section) ?? $group->mainBase()), $side->other(), $plan->patternFor($section, $entry))->toArray();
                 }
             }
         }
@@ -98,11 +101,16 @@ final readonly class LeadResource
         return $motions;
     }
 
+    private static function shownOn(Variation $variation, Base $base): Base
+    {
+        return $variation->allows($base) ? $base : $variation->mainBase();
+    }
+
     /**
      * @param list<PersonVersion> $versions
      * @return array<string, mixed>
      */
-    private function entry(Entry $entry, array $versions, Group $group): array
+    private function entry(Entry $entry, Base $base, array $versions, Group $group): array
     {
         $movement = $this->planner->movement($entry->movement);
         $variation = $movement->variation($entry->variation);
@@ -116,7 +124,7 @@ final readonly class LeadResource
             'facing' => $movement->facing->value,
             'sides' => $movement->laterality->sides->value,
             // People face the teacher: their left is drawn on the right of the page.
-            'figure' => (string) FigureKey::usual($movement->id, $variation)->mirrored(),
+            'figure' => (string) FigureKey::on($movement->id, $variation, $base)->mirrored(),
             'props' => array_map($this->planner->propName(...), $variation->props),
             'reminders' => array_values(array_map(
                 static fn (PersonVersion $version): array => ['person' => $version->participant, 'watch' => $version->watch],

@@ -63,7 +63,7 @@ final readonly class PlanRowResource
                 'missing' => self::missing($movement->laterality->sides, $entry, $ledger),
                 'onPurpose' => $entry->onPurpose,
                 'rowsToMove' => $moves[$entry->id] ?? 0,
-                'figure' => (string) FigureKey::usual($entry->movement, $movement->variation($entry->variation)),
+                'figure' => (string) FigureKey::on($entry->movement, $movement->variation($entry->variation), $plan->baseFor($plan->sectionOf($entry)) ?? $group->mainBase()),
                 'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
                 'newer' => $this->newer($entry),
                 'tempo' => $movement->tempo === null ? null : self::tempo($movement->tempo),

@@ -7,6 +7,7 @@ namespace KindChair\People;
 use KindChair\Body\JointAction;
 use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
+use KindChair\Movement\Base;
 
 /** The people of one class. */
 final readonly class Group
@@ -36,6 +37,16 @@ final readonly class Group
         sort($ends);
 
         return $ends === [] ? null : ['everyone' => $ends[0], 'most' => $ends[intdiv(count($ends), 4)]];
+    }
+
+    /** The base on which most people are: the chair where nobody is known, and where as many are on others. */
+    public function mainBase(): Base
+    {
+        $counts = array_count_values(array_map(static fn (Participant $person): string => $person->base->value, $this->people));
+        arsort($counts);
+        $most = array_key_first($counts);
+
+        return $most === null || ($counts[Base::Chair->value] ?? 0) === $counts[$most] ? Base::Chair : Base::from($most);
     }
 
     /**

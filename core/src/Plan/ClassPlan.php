@@ -85,6 +85,12 @@ final readonly class ClassPlan
         return $entry->pattern ?? $section->pattern ?? $this->pattern;
     }
 
+    /** On what most people sit in a section; null where nobody said so. */
+    public function baseFor(Section $section): ?Base
+    {
+        return $section->base ?? $this->base;
+    }
+
     public function withEntry(Entry $changed): self
     {
         return $this->withSections(array_map(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Timeline;
 
 use KindChair\Body\Side;
+use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Variation;
@@ -58,7 +59,7 @@ final readonly class Sequence
         $first = $entry->firstSide ?? $plan->settings->firstSide;
         $passes = Pass::of($movement, $entry, $first);
 
-        return $passes === [] ? null : new Occurrence($section, $entry, $movement, self::spoken($movement, $entry), $passes, $first, $plan->patternFor($section, $entry), station: $station, isAlongside: $isAlongside);
+        return $passes === [] ? null : new Occurrence($section, $entry, $movement, self::spoken($movement, $entry, $plan->baseFor($section)), $passes, $first, $plan->patternFor($section, $entry), station: $station, isAlongside: $isAlongside);
     }
 
     /**
@@ -86,7 +87,7 @@ final readonly class Sequence
                 $decides = array_filter($passes, static fn (Pass $pass): bool => self::halfOf($pass, $group->by, $movement, $first) === 2);
                 $announces = $half === 2 && !$isSplit && $decides !== [] ? self::announced($group->by, $decides[array_key_first($decides)]) : null;
                 $isSplit = $isSplit || $decides !== [];
-                $halves[$half][] = new Occurrence($section, $entry, $movement, self::spoken($movement, $entry), $passes, $first, $plan->patternFor($section, $entry), half: $half, announces: $announces);
+                $halves[$half][] = new Occurrence($section, $entry, $movement, self::spoken($movement, $entry, $plan->baseFor($section)), $passes, $first, $plan->patternFor($section, $entry), half: $half, announces: $announces);
             }
         }
         if (!$isSplit) {
@@ -145,7 +146,7 @@ final readonly class Sequence
                     static fn (Pass $pass): bool => $group->changes !== SetChange::Crossing || $pass->crossing === null || ($pass->crossing !== $usual) === $isOther,
                 ));
                 if ($passes !== []) {
-                    $variation = $group->changes === SetChange::Variation ? self::rung($movement, $entry, $group->times - $time) : self::spoken($movement, $entry);
+                    $variation = $group->changes === SetChange::Variation ? self::rung($movement, $entry, $group->times - $time) : self::spoken($movement, $entry, $plan->baseFor($section));
                     $all[] = new Occurrence($section, $entry, $movement, $variation, $passes, $first, $plan->patternFor($section, $entry), time: $time);
                 }
             }
@@ -163,10 +164,13 @@ final readonly class Sequence
         return $movement->variations[max(0, $planned - $under)];
     }
 
-    private static function spoken(Movement $movement, Entry $entry): Variation
+    /** The rung in the words of this entry: the teacher's own, or with what the main base has to be told besides. */
+    private static function spoken(Movement $movement, Entry $entry, ?Base $base): Variation
     {
         $variation = $movement->variation($entry->variation);
+        $besides = $base === null || $base === Base::Chair ? null : $variation->forBase[$base->value] ?? null;
+        $introduction = $entry->words->introduction ?? ($besides === null ? null : trim("$variation->introduction $besides."));
 
-        return $entry->words === null ? $variation : $variation->saying($entry->words->introduction, $entry->words->cues);
+        return $introduction === null && $entry->words === null ? $variation : $variation->saying($introduction, $entry->words->cues ?? []);
     }
 }

@@ -1,6 +1,8 @@
 import type { LibraryAnswer } from '../../api/types/answer-library';
+import { vocabulary } from '../../api/types/words';
 import { Choice, TextField } from '../../parts/Field';
 import { Sheet } from '../../parts/Sheet';
+import { without } from '../../parts/without';
 import type { PlanDocument } from './usePlan';
 
 type Settings = NonNullable<PlanDocument['settings']>;
@@ -58,6 +60,16 @@ export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
                                 ] as const,
                         ),
                     ]}
+                />
+                <Choice
+                    label="Most people sit"
+                    hint="Figures and what is said before a movement are for them; others have their own beside it."
+                    value={plan.base ?? ''}
+                    onChange={(event) => {
+                        const base = event.target.value as NonNullable<PlanDocument['base']> | '';
+                        onChange((current) => (base ? { ...current, base } : without(current, 'base')));
+                    }}
+                    options={[['', 'as most of the group do'] as const, ...vocabulary.base]}
                 />
                 <Choice
                     label="Order of the main part"
