@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Review\Rules;
 
 use KindChair\Plan\Entry;
+use KindChair\Plan\GroupKind;
 use KindChair\Plan\SetChange;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanInReview;
@@ -48,6 +49,7 @@ final readonly class BothWays implements Rule
                     $way,
                     $tally->isMissing() ? "$name never has the $way on top." : "$name has the $way on top for less time.",
                     "Add the $way on top",
+                    true,
                 );
             }
         }
@@ -55,7 +57,7 @@ final readonly class BothWays implements Rule
         return $findings;
     }
 
-    private function finding(PlanInReview $subject, string $entryId, string $way, string $says, string $label): Finding
+    private function finding(PlanInReview $subject, string $entryId, string $way, string $says, string $label, bool $isCrossing = false): Finding
     {
         return new Finding(
             $this->name() . ":$entryId:$way",
@@ -64,17 +66,19 @@ final readonly class BothWays implements Rule
             $says,
             'The way we do less often is the one that is worth most.',
             'Sequencing rule 11: circles and crossings go both ways.',
-            self::remedy($label, $subject, $subject->plan->entry($entryId)),
+            self::remedy($label, $subject, $subject->plan->entry($entryId), $isCrossing),
         );
     }
 
     /** A set that changes its crossing each time comes out even when it is done an even number of times. */
-    private static function remedy(string $label, PlanInReview $subject, Entry $entry): Remedy
+    private static function remedy(string $label, PlanInReview $subject, Entry $entry, bool $isCrossing): Remedy
     {
         $section = $subject->plan->sectionOf($entry);
         $group = $section->groupOf($entry);
-        if ($group?->changes === SetChange::Crossing && $group->times % 2 === 1) {
-            return new Remedy('Once more, with the other on top', $subject->plan->withSection($section->withGroup($group->withTimes($group->times + 1))));
+        if ($isCrossing && $group?->kind === GroupKind::Set && $group->changes === SetChange::Crossing && $group->times % 2 === 1) {
+            $even = EvenWays::remedy($label, $subject->plan, $entry)->plan;
+
+            return new Remedy('Once more, with the other on top', $even->withSection($even->section($section->id)->withGroup($group->withTimes($group->times + 1))));
         }
 
         return EvenWays::remedy($label, $subject->plan, $entry);

@@ -78,7 +78,7 @@ final readonly class FitsSlot implements Rule
         }
         $left = [];
         while ($by < 0 && $subject->lengthOf($plan) > $plan->slotMinutes * 600) {
-            $entry = self::leastMissed($subject, $plan);
+            $entry = self::leastMissed($subject, $plan, $subject->lengthOf($plan) - $plan->slotMinutes * 600);
             if ($entry === null) {
                 return null;
             }
@@ -86,7 +86,7 @@ final readonly class FitsSlot implements Rule
             $left[] = $subject->movement($entry)->name();
             unset($changed[$entry->id]);
         }
-        $isSettled = $by < 0 || $plan->slotMinutes * 600 - $subject->lengthOf($plan) <= self::MOST_SPARE * $plan->slotMinutes * 600;
+        $isSettled = $plan->slotMinutes * 600 - $subject->lengthOf($plan) <= self::MOST_SPARE * $plan->slotMinutes * 600;
         if (!$isSettled || $changed === [] && $left === []) {
             return null;
         }
@@ -99,14 +99,15 @@ final readonly class FitsSlot implements Rule
         return new Remedy(implode(', ', $words), $plan);
     }
 
-    /** What would be missed least: never the arriving or the closing, first what has a twin in its region, then the longest. */
-    private static function leastMissed(PlanInReview $subject, ClassPlan $plan): ?Entry
+    /** What would be missed least: never the arriving or the closing; the shortest that is enough, or else the longest, first of what has a twin in its region. */
+    private static function leastMissed(PlanInReview $subject, ClassPlan $plan, int $over): ?Entry
     {
         $best = null;
         $regions = array_count_values(array_map(static fn (Entry $entry): string => $subject->movement($entry)->mainRegion()->value ?? '', $plan->entries()));
         foreach ($plan->sections as $section) {
             foreach (in_array($section->kind, [SectionKind::Settle, SectionKind::Arrive], true) ? [] : $section->entries as $entry) {
-                $rank = [$regions[$subject->movement($entry)->mainRegion()->value ?? ''], $subject->timeline->entryLength($entry->id)];
+                $length = $subject->timeline->entryLength($entry->id);
+                $rank = [$length >= $over ? 1 : 0, $length >= $over ? -$length : $length, $regions[$subject->movement($entry)->mainRegion()->value ?? '']];
                 if ($best === null || $rank > $best[0]) {
                     $best = [$rank, $entry];
                 }

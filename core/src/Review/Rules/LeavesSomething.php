@@ -42,6 +42,7 @@ final readonly class LeavesSomething implements Rule
                     "$name takes at least $seconds s a time; fewer are planned.",
                     'Going in, moving once and coming out again takes its time, even a little faster than usual.',
                     new Remedy("Plan $seconds s", $subject->plan->withEntry($entry->evenedOut(new Dose(DoseUnit::Seconds, $seconds)))),
+                    'time',
                 );
             }
         }
@@ -49,8 +50,8 @@ final readonly class LeavesSomething implements Rule
         return $findings;
     }
 
-    private function finding(Entry $entry, string $says, string $why, Remedy $remedy): Finding
+    private function finding(Entry $entry, string $says, string $why, Remedy $remedy, string $which = 'all'): Finding
     {
-        return new Finding($this->name() . ":$entry->id", Severity::Sides, $entry->id, $says, $why, 'How long a movement takes.', $remedy);
+        return new Finding($this->name() . ":$entry->id:$which", Severity::Sides, $entry->id, $says, $why, 'How long a movement takes.', $remedy);
     }
 }
