@@ -72,7 +72,7 @@ final class User extends Authenticatable
     /** @return HasMany<SeatedClass, $this> */
     public function classes(): HasMany
     {
-        return $this->hasMany(SeatedClass::class);
+        return $this->hasMany(SeatedClass::class)->chaperone('user');
     }
 
     /** @return HasMany<OwnMovement, $this> */

@@ -100,7 +100,7 @@ final readonly class ClassPlanner
     {
         $reviewer = Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $this->craft->demands, $class->venue?->kit(), self::never($class));
         // Whether a class fits its time is looked at in her own pace where she says so.
-        $reviewer = $class->user->pace_counts ? $reviewer->atPace((new TeachersPace($this))->of($class->user)) : $reviewer;
+        $reviewer = $class->user->pace_counts ? $reviewer->atPace((new TeachersPace($this->craft))->of($class->user)) : $reviewer;
 
         return $reviewer->review($plan, $group, $this->choicesOf($class, $plan));
     }

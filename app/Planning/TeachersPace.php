@@ -8,9 +8,13 @@ use App\Library\DerivedCache;
 use App\Models\LedClass;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
+use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
+use KindChair\Format\GroupReader;
+use KindChair\Format\PlanReader;
 use KindChair\Practice\Pace;
 use KindChair\Practice\TimeSpent;
+use KindChair\Timeline\TimelineBuilder;
 
 /** A teacher's pace, from the classes that she led at her own time since she last began anew. */
 final readonly class TeachersPace
@@ -18,7 +22,7 @@ final readonly class TeachersPace
     /** Of so many classes, the latest, her pace is drawn: people change. Source: planning default. */
     private const LATEST = 12;
 
-    public function __construct(private ClassPlanner $planner)
+    public function __construct(private Craft $craft)
     {
     }
 
@@ -53,12 +57,14 @@ final readonly class TeachersPace
     private function spent(LedClass $led): array
     {
         try {
-            $plan = $this->planner->read($led->seatedClass->plan($led->revision)->document);
+            $plan = (new PlanReader($this->craft))->read($led->seatedClass->plan($led->revision)->document);
         } catch (FormatError) {
             return [];
         }
-        $timeline = $this->planner->timeline($plan, $this->planner->group($led->seatedClass->group)->paceFactor());
+        $group = $led->seatedClass->group;
+        $pace = $group === null ? 1.0 : (new GroupReader($this->craft->precautions))->read($group->document())->paceFactor();
+        $timeline = (new TimelineBuilder($this->craft->library, $this->craft->changeOvers))->build($plan, $pace);
 
-        return TimeSpent::ofClass($plan, $timeline, $this->planner->craft->library, $led->done());
+        return TimeSpent::ofClass($plan, $timeline, $this->craft->library, $led->done());
     }
 }

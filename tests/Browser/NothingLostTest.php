@@ -106,7 +106,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->see('Minutes, head to toe');
         self::endSessions();
         $before = self::stored('select count(*) from plan_revisions');
-        $this->press('Add the right, +1:31');
+        $this->press('Add the right, +0:36');
         $this->see('Please sign in again');
         $this->press('Open the demo again');
         $this->until(static fn (): bool => self::stored('select count(*) from plan_revisions') > $before, 'the change being saved');

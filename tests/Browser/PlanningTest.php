@@ -8,35 +8,11 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use Tests\Support\BrowserTestCase;
+use Tests\Support\PlansInBrowser;
 
 final class PlanningTest extends BrowserTestCase
 {
-    /** @return list<string> names of the movements from top to bottom */
-    private function rows(): array
-    {
-        /** @var list<string> $names */
-        $names = $this->browser->executeScript('return [...document.querySelectorAll("[data-row]")].map(row => row.dataset.name)');
-
-        return $names;
-    }
-
-    private function openPlan(): void
-    {
-        $this->signIn();
-        $this->press('New class');
-        $this->field('Name')->sendKeys('Tried class');
-        $this->press('Plan this class');
-        $this->see('Add the first movement of Arrive');
-    }
-
-    private function add(string $section, string $movement): void
-    {
-        $before = count($this->rows());
-        $this->press($before === 0 || !str_contains($this->text(), "Add the first movement of $section") ? "Add to $section" : "Add the first movement of $section");
-        $this->find('[role=dialog] input[type=search]')->sendKeys($movement);
-        $this->press($movement);
-        $this->until(fn (): bool => count($this->rows()) === $before + 1, "$movement in the list");
-    }
+    use PlansInBrowser;
 
     private function saved(string $what, callable $holds): void
     {
@@ -91,54 +67,6 @@ final class PlanningTest extends BrowserTestCase
         self::assertSame([], $this->console());
     }
 
-    public function testASetIsMadeByKeyboardAndDoneThreeTimes(): void
-    {
-        $this->openPlan();
-        $this->add('Head to toe', 'Look over each shoulder');
-        $this->add('Head to toe', 'Lean to the side');
-        $this->add('Head to toe', 'Turn to the side');
-        $planned = fn (): string => (string) $this->browser->executeScript('return [...document.querySelectorAll("strong")].find(one => one.textContent.endsWith(" planned"))?.textContent');
-        $this->until(fn (): bool => $planned() !== '', 'the time');
-        $once = $planned();
-        $this->find('[data-name="Look over each shoulder"] [data-select]')->click();
-        $this->browser->action()->keyDown(null, WebDriverKeys::SHIFT)->sendKeys(null, WebDriverKeys::ARROW_DOWN)->keyUp(null, WebDriverKeys::SHIFT)->perform();
-        $this->see('2 movements chosen.');
-        $this->assertAccessible('two movements chosen');
-        $this->keys('s');
-        $this->see('2 times');
-        $this->until(fn (): bool => $planned() !== $once, 'the time of two rounds');
-        $twice = $planned();
-        $this->press('Once more');
-        $this->see('3 times');
-        $this->until(fn (): bool => !in_array($planned(), [$once, $twice], true), 'the time of three rounds');
-        $this->choose('What changes each time', 'The other side first each time');
-        $this->press('Fold');
-        $this->see('Look over each shoulder, Lean to the side');
-        $this->assertAccessible('a set');
-        $this->browser->navigate()->refresh();
-        $this->see('3 times');
-        $this->press('Take apart');
-        $this->until(fn (): bool => $planned() === $once, 'the time as before');
-        self::assertSame([], $this->console());
-    }
-
-    public function testAnInterludeStandsBetweenTwoSides(): void
-    {
-        $this->openPlan();
-        $this->add('Head to toe', 'Lean to the side');
-        $this->see('4 breaths each side');
-        $this->find('[data-editor] button[aria-expanded="false"]')->click();
-        $this->choose('Between the sides', 'Between the sides: Roll the shoulders');
-        $this->see('Between the sides: Roll the shoulders');
-        $this->choose('Time before it', '60 s to explain');
-        $this->choose('Counted in', 'From … to …');
-        $this->see('3 to 5 breaths each side');
-        $this->browser->navigate()->refresh();
-        $this->see('Between the sides: Roll the shoulders');
-        $this->see('3 to 5 breaths each side');
-        self::assertSame([], $this->console());
-    }
-
     public function testAMissingSideIsShownAndAddedWithOnePress(): void
     {
         $this->openPlan();
@@ -184,10 +112,11 @@ final class PlanningTest extends BrowserTestCase
         (new WebDriverSelect($this->field('Counted in')))->selectByValue('seconds');
         $this->see('0:30 each side');
         $this->find('[data-name="Lean to the side"] [data-select]')->click();
-        $this->press('Round with next');
-        $this->saved('both in a round', fn (): bool => substr_count($this->text(), 'round') >= 2 && str_contains($this->text(), 'Leave the round'));
-        $this->press('Leave the round');
-        $this->see('Round with next');
+        $this->browser->action()->keyDown(null, WebDriverKeys::SHIFT)->click($this->find('[data-name="Turn to the side"] [data-select]'))->keyUp(null, WebDriverKeys::SHIFT)->perform();
+        $this->press('Round, one side and then the other');
+        $this->find('[data-group="round"]');
+        $this->press('Take apart');
+        $this->saved('no round any more', fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-group]')) === []);
     }
 
     public function testAMovementIsDraggedToAnotherPlace(): void
@@ -272,7 +201,7 @@ final class PlanningTest extends BrowserTestCase
                 $buttons[0]->click();
             }
 
-            return str_contains($this->text(), '5 breaths each way');
+            return str_contains($this->text(), '6 times each way');
         }, 'the change to be saved');
         $this->addToAssertionCount(1);
     }
@@ -299,7 +228,7 @@ final class PlanningTest extends BrowserTestCase
             'params' => ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true],
         ]);
         $this->press('Settle and plan');
-        $this->see('39:');
+        $this->see('40:');
         self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'));
         $this->press('Who does what');
         $this->see('Show everyone');

@@ -50,7 +50,7 @@ final readonly class LeadResource
             'state' => $led->state,
             'slot' => $plan->slotMinutes * 60,
             'planned' => $review->timeline->length() / 10,
-            'atPace' => (new TeachersPace($this->planner))->of($class->user)->of($plan, $review->timeline, $this->planner->craft->library)['likely'] / 10,
+            'atPace' => (new TeachersPace($this->planner->craft))->of($class->user)->of($plan, $review->timeline, $this->planner->craft->library)['likely'] / 10,
             'mirrors' => $plan->settings->mirrors,
             'entries' => $entries,
             'figures' => (object) FigureBook::of($this->planner->craft->library, $class->user)->draw(self::figures($entries)),

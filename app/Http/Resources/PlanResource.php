@@ -110,7 +110,7 @@ final readonly class PlanResource
     /** @return array{likely: float, from: float, to: float, counts: bool}|null at the teacher's own pace; null while nothing is known of it */
     private function pace(SeatedClass $class, ClassPlan $plan, Review $review): ?array
     {
-        $pace = (new TeachersPace($this->planner))->of($class->user);
+        $pace = (new TeachersPace($this->planner->craft))->of($class->user);
 
         return $pace->isKnown()
             ? [...array_map(TimeWords::seconds(...), $pace->of($plan, $review->timeline, $this->planner->craft->library)), 'counts' => $class->user->pace_counts]

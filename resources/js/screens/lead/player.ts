@@ -1,4 +1,6 @@
+/** The class as it plays. Long because the clock, the beats and what was done hang together. */
 import type { Beat } from '../../api/types/answer-lead';
+import { firstOfStep, lastOfStep } from './steps';
 
 export interface Stretch {
     entry: string;
@@ -158,14 +160,14 @@ export class Player {
 
     /** At her own time: on to the next step; behind the last one the class is over. */
     next(): void {
-        this.jump(this.lastOfStep(this.index()) + 1);
+        this.jump(lastOfStep(this.beats, this.turn, this.index()) + 1);
     }
 
     /** At her own time: to the start of this step; close to its start, to the one before. */
     stepBack(): void {
-        let first = this.firstOfStep(this.index());
+        let first = firstOfStep(this.beats, this.turn, this.index());
         if (this.position() - (this.beats[first]?.start ?? 0) < 1 && first > 0) {
-            first = this.firstOfStep(first - 1);
+            first = firstOfStep(this.beats, this.turn, first - 1);
         }
         this.jump(first);
     }
@@ -229,42 +231,12 @@ export class Player {
         };
     }
 
-    /** Whether two neighbouring beats are one step: one breath or repetition, all of an entering, one change. */
-    private isOneStep(one: number, other: number): boolean {
-        const [a, b] = [this.beats[one], this.beats[other]];
-        return (
-            a !== undefined &&
-            b !== undefined &&
-            a.entry === b.entry &&
-            a.kind === b.kind &&
-            a.side === b.side &&
-            a.unit === b.unit &&
-            this.turn[one] === this.turn[other]
-        );
-    }
-
-    private firstOfStep(index: number): number {
-        let first = index;
-        while (this.isOneStep(first - 1, first)) {
-            first--;
-        }
-        return first;
-    }
-
-    private lastOfStep(index: number): number {
-        let last = index;
-        while (this.isOneStep(last, last + 1)) {
-            last++;
-        }
-        return last;
-    }
-
     /** Just before the end of the step, where it waits for the teacher. */
     private endOfStep(): number {
         if (this.anchor >= this.length) {
             return this.length;
         }
-        const last = this.beats[this.lastOfStep(this.index(this.anchor))];
+        const last = this.beats[lastOfStep(this.beats, this.turn, this.index(this.anchor))];
         return last ? last.start + last.length - 0.01 : this.length;
     }
 

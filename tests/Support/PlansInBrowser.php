@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** Plans a class in the browser, as a teacher would begin it. */
+trait PlansInBrowser
+{
+    /** @return list<string> names of the movements from top to bottom */
+    private function rows(): array
+    {
+        /** @var list<string> $names */
+        $names = $this->browser->executeScript('return [...document.querySelectorAll("[data-row]")].map(row => row.dataset.name)');
+
+        return $names;
+    }
+
+    private function openPlan(): void
+    {
+        $this->signIn();
+        $this->press('New class');
+        $this->field('Name')->sendKeys('Tried class');
+        $this->press('Plan this class');
+        $this->see('Add the first movement of Arrive');
+    }
+
+    private function add(string $section, string $movement): void
+    {
+        $before = count($this->rows());
+        $this->press($before === 0 || !str_contains($this->text(), "Add the first movement of $section") ? "Add to $section" : "Add the first movement of $section");
+        $this->find('[role=dialog] input[type=search]')->sendKeys($movement);
+        $this->press($movement);
+        $this->until(fn (): bool => count($this->rows()) === $before + 1, "$movement in the list");
+    }
+}
