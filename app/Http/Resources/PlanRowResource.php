@@ -17,6 +17,7 @@ use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
+use KindChair\Plan\GroupKind;
 use KindChair\Plan\Interlude;
 use KindChair\Plan\InterludeAt;
 use KindChair\Review\Ledger;
@@ -40,6 +41,8 @@ final readonly class PlanRowResource
         $entries = [];
         foreach ($plan->entries() as $entry) {
             $movement = $this->planner->movement($entry->movement);
+            $together = $plan->sectionOf($entry)->groupOf($entry);
+            $station = $together?->kind === GroupKind::Stations ? $together->length : null;
             $turns = $review->timeline->turnsOf($entry->id);
             $passes = $review->timeline->passesOf($entry->id);
             $ledger = $review->ledgers[$entry->id];
@@ -54,7 +57,7 @@ final readonly class PlanRowResource
                 'seconds' => TimeWords::seconds($review->timeline->entryLength($entry->id)),
                 'name' => $movement->name(),
                 'variation' => $movement->variation($entry->variation)->name,
-                'dose' => DoseWords::of($movement, $entry, $passes),
+                'dose' => $station === null ? DoseWords::of($movement, $entry, $passes) : sprintf('%d s station', intdiv($station, 10)),
                 'zone' => $zones[0] ?? null,
                 'secondZone' => $zones[1] ?? null,
                 'sides' => $movement->laterality->sides->value,

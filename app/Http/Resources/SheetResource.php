@@ -12,6 +12,7 @@ use KindChair\Fit\Mark;
 use KindChair\People\Participant;
 use KindChair\Place\PackingList;
 use KindChair\Script\DoseWords;
+use KindChair\Script\GroupWords;
 use KindChair\Script\Script;
 
 /** Everything on the cue sheet. */
@@ -36,6 +37,7 @@ final readonly class SheetResource
                 $movement = $this->planner->movement($entry->movement);
                 $variation = $movement->variation($entry->variation);
                 $rows[] = [
+                    'group' => GroupWords::before($section, $entry),
                     'name' => $movement->name(),
                     'variation' => $variation->name,
                     'dose' => DoseWords::of($movement, $entry, $review->timeline->passesOf($entry->id)),

@@ -18,6 +18,10 @@ final readonly class Script
     {
         $lines = [];
         foreach ($timeline->turns as $turn) {
+            // A set is written down once; its words are the same each time.
+            if ($turn->time > 1) {
+                continue;
+            }
             $lines[$turn->entryId] = [
                 ...$lines[$turn->entryId] ?? [],
                 ...self::folded($turn->beats, $settings),

@@ -30,6 +30,7 @@
         <section>
             <h2><span>{{ $section['name'] }}</span> <span>{{ TimeWords::minutes($section['length']) }}</span></h2>
             @foreach ($section['rows'] as $row)
+                @if ($row['group']) <p class="group">{{ $row['group'] }}</p> @endif
                 <article class="movement">
                     <time>{{ TimeWords::minutes($row['start']) }}</time>
                     @include('print.figure', ['figure' => $row['figure']])

@@ -78,6 +78,17 @@ export function MinutesBench({
                         strokeWidth="5"
                         strokeLinecap="round"
                     />
+                    {totals.pace && (
+                        <rect
+                            x={`${(totals.pace.from / whole) * 100}%`}
+                            width={`${Math.max(0.5, ((totals.pace.to - totals.pace.from) / whole) * 100)}%`}
+                            y="-1.500"
+                            height="9"
+                            rx="3"
+                            fill="var(--color-butter-deep)"
+                            stroke="var(--color-ink)"
+                        />
+                    )}
                 </svg>
                 <div className="flex text-[14px] text-ink-soft max-md:hidden" aria-hidden="true">
                     {totals.sections.map((section) => (
