@@ -35,6 +35,8 @@ final readonly class ArmReach
     private const SHORT = 60.0;
     /** Units within which a hand touches: skin gives, and fingers curl. */
     private const TOUCHES = 1.8;
+    /** Units by which a shoulder may rise before the arm is brought there anew. */
+    private const STILL = 0.2;
     /** A cost under which no other place is looked for. */
     private const AT_EASE = 90.0;
     /** Half the breadth and depth of ribs and pelvis, in units. */
@@ -122,8 +124,9 @@ final readonly class ArmReach
         $angles = $wished;
         $cost = 0.0;
         // The shoulder rises with the arm: once as it is written, once as it came out.
+        $shoulder = Skeleton::shoulderOf($lifted, $angles);
         for ($round = 0; $round < 2; ++$round) {
-            $way = $target->minus(Skeleton::shoulderOf($lifted, $angles));
+            $way = $target->minus($shoulder);
             // An elbow does not close fully: a place nearer than that is passed by the hand on its way.
             $closed = min(M_PI, max(0.0, deg2rad((float) $this->most['elbow-flexion']) - $lag));
             $nearest = sqrt(Skeleton::UPPER_ARM ** 2 + $lower ** 2 + 2 * Skeleton::UPPER_ARM * $lower * cos($closed));
@@ -132,6 +135,11 @@ final readonly class ArmReach
             $open = acos(max(-1.0, min(1.0, (Skeleton::UPPER_ARM ** 2 + $far ** 2 - $lower ** 2) / (2 * Skeleton::UPPER_ARM * $far))));
             [$cost, $angles] = $this->swivelled($way->unit(), $open, rad2deg($bend), $wished);
             $cost += self::SHORT * max(0.0, abs($way->length() - $far) - self::TOUCHES) + $bent;
+            $before = $shoulder;
+            $shoulder = Skeleton::shoulderOf($lifted, $angles);
+            if (abs($shoulder->y - $before->y) < self::STILL) {
+                break;
+            }
         }
 
         return ['cost' => $cost, 'angles' => $angles];
