@@ -55,6 +55,24 @@ final class LeadAndLogTest extends AppTestCase
         }
     }
 
+    public function testWhatGoesOnBesideTheCueIsShownWithThoseWhoFollowIt(): void
+    {
+        $plan = self::plan();
+        [$cued, $beside] = array_column($plan['sections'][1]['entries'], 'id');
+        foreach ([0, 1] as $at) {
+            $plan['sections'][1]['entries'][$at]['group'] = 'g';
+        }
+        $plan['sections'][1]['groups'] = [['id' => 'g', 'kind' => 'tracks']];
+        $this->class->store($plan);
+        $lead = $this->answer($this->getJson("/api/led/{$this->start()}/beats"), 'answer-lead');
+        $entries = array_column($lead['entries'], null, 'id');
+
+        $this->assertNotContains($beside, array_column($lead['beats'], 'entry'));
+        $this->assertSame([$beside], array_column($entries[$cued]['besides'], 'id'));
+        $this->assertArrayHasKey($entries[$cued]['besides'][0]['figure'], $lead['figures']);
+        $this->assertSame([], $entries[array_key_last($entries)]['besides']);
+    }
+
     public function testStartingAgainGoesOnWithTheClassThatIsRunning(): void
     {
         $first = $this->start();

@@ -14,6 +14,7 @@ use KindChair\Figure\FigureKey;
 use KindChair\Figure\Motion;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
+use KindChair\Fit\Tracks;
 use KindChair\Movement\Base;
 use KindChair\Movement\Variation;
 use KindChair\People\Group;
@@ -40,7 +41,7 @@ final readonly class LeadResource
         $entries = [];
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
-                $entries[] = ['section' => $section->kind->plainName(), ...$this->entry($entry, $plan->baseFor($section) ?? $group->mainBase(), $review->versions[$entry->id], $group)];
+                $entries[] = ['section' => $section->kind->plainName(), ...$this->entry($entry, $plan->baseFor($section) ?? $group->mainBase(), $review->versions, $group, Tracks::of($section, $entry, $review->versions))];
             }
         }
 
@@ -107,11 +108,14 @@ final readonly class LeadResource
     }
 
     /**
-     * @param list<PersonVersion> $versions
+     * @param array<string, list<PersonVersion>> $all by entry id, in the group's order
      * @return array<string, mixed>
      */
-    private function entry(Entry $entry, Base $base, array $versions, Group $group): array
+    private function entry(Entry $entry, Base $base, array $all, Group $group, ?Tracks $tracks): array
     {
+        $versions = $tracks === null
+            ? $all[$entry->id]
+            : array_map(static fn (string $followed, int $person): PersonVersion => $all[$followed][$person], $tracks->followed, array_keys($tracks->followed));
         $movement = $this->planner->movement($entry->movement);
         $variation = $movement->variation($entry->variation);
         $people = array_column($group->people, null, 'id');
@@ -126,6 +130,7 @@ final readonly class LeadResource
             // People face the teacher: their left is drawn on the right of the page.
             'figure' => (string) FigureKey::on($movement->id, $variation, $base)->mirrored(),
             'props' => array_map($this->planner->propName(...), $variation->props),
+            'besides' => $tracks === null ? [] : array_map(fn (Entry $other): array => $this->beside($other, $group, $tracks), $tracks->besides($entry)),
             'reminders' => array_values(array_map(
                 static fn (PersonVersion $version): array => ['person' => $version->participant, 'watch' => $version->watch],
                 array_filter($versions, static fn (PersonVersion $version): bool => $version->watch !== []),
@@ -140,6 +145,26 @@ final readonly class LeadResource
                 ],
                 array_filter($versions, static fn (PersonVersion $version): bool => $version->mark !== Mark::Fully),
             )),
+        ];
+    }
+
+    /**
+     * A movement that goes on beside the cued one, and who follows it.
+     *
+     * @return array<string, mixed>
+     */
+    private function beside(Entry $entry, Group $group, Tracks $tracks): array
+    {
+        $movement = $this->planner->movement($entry->movement);
+        $variation = $movement->variation($entry->variation);
+        $people = array_map(static fn (int $at): Participant => $group->people[$at], $tracks->followersOf($entry));
+
+        return [
+            'id' => $entry->id,
+            'name' => $movement->name(),
+            'variation' => $variation->name,
+            'figure' => (string) FigureKey::on($movement->id, $variation, self::shownOn($variation, $people[0]->base ?? $variation->mainBase()))->mirrored(),
+            'people' => array_column($people, 'id'),
         ];
     }
 
@@ -159,7 +184,7 @@ final readonly class LeadResource
     private static function figures(array $entries): array
     {
         return array_merge(...array_map(
-            static fn (array $entry): array => [$entry['figure'], ...array_merge(...array_map(array_values(...), array_column($entry['different'], 'figures')))],
+            static fn (array $entry): array => [$entry['figure'], ...array_column($entry['besides'], 'figure'), ...array_merge(...array_map(array_values(...), array_column($entry['different'], 'figures')))],
             $entries,
         ));
     }

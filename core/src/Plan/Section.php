@@ -39,6 +39,14 @@ final readonly class Section
         return $entry->group === null ? null : $this->byId[$entry->group];
     }
 
+    /** @return list<Entry> the entries that belong together with one, in order; only itself outside a group */
+    public function togetherWith(Entry $entry): array
+    {
+        return $entry->group === null
+            ? [$entry]
+            : array_values(array_filter($this->entries, static fn (Entry $one): bool => $one->group === $entry->group));
+    }
+
     public function withGroup(EntryGroup $changed): self
     {
         $groups = array_map(static fn (EntryGroup $group): EntryGroup => $group->id === $changed->id ? $changed : $group, $this->groups);

@@ -18,7 +18,7 @@ final readonly class GroupWords
     public static function before(Section $section, Entry $entry): ?string
     {
         $group = $section->groupOf($entry);
-        $members = array_values(array_filter($section->entries, static fn (Entry $one): bool => $one->group !== null && $one->group === $entry->group));
+        $members = $section->togetherWith($entry);
 
         return $group === null || $members[0] !== $entry ? null : self::of($group, count($members));
     }

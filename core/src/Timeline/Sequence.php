@@ -41,11 +41,7 @@ final readonly class Sequence
                     GroupKind::Round => $this->round($plan, $section, $group, $run),
                     GroupKind::Set => $this->set($plan, $section, $group, $run),
                     GroupKind::Stations => array_filter(array_map(fn (Entry $entry): ?Occurrence => $this->once($plan, $section, $entry, station: $group->length), $run)),
-                    GroupKind::Tracks => array_filter(array_map(
-                        fn (Entry $entry, int $number): ?Occurrence => $this->once($plan, $section, $entry, isAlongside: $number > 0),
-                        $run,
-                        array_keys($run),
-                    )),
+                    GroupKind::Tracks => $this->tracks($plan, $section, $run),
                 });
             }
         }
@@ -60,6 +56,20 @@ final readonly class Sequence
         $passes = Pass::of($movement, $entry, $first);
 
         return $passes === [] ? null : new Occurrence($section, $entry, $movement, self::spoken($movement, $entry, $plan->baseFor($section)), $passes, $first, $plan->patternFor($section, $entry), station: $station, isAlongside: $isAlongside);
+    }
+
+    /**
+     * @param list<Entry> $run
+     * @return list<Occurrence> the first that leaves something to do is the one that is cued
+     */
+    private function tracks(ClassPlan $plan, Section $section, array $run): array
+    {
+        $all = [];
+        foreach ($run as $entry) {
+            $all[] = $this->once($plan, $section, $entry, isAlongside: array_filter($all) !== []);
+        }
+
+        return array_values(array_filter($all));
     }
 
     /**

@@ -149,6 +149,14 @@ final class GroupsTest extends TestCase
         self::assertSame(['a', 'c'], array_values(array_unique(array_column($timeline->beats(), 'entryId'))));
     }
 
+    public function testATrackThatLeavesNothingGivesTheCueToTheNext(): void
+    {
+        $timeline = self::build(Make::grouped(new EntryGroup('g', GroupKind::Tracks), self::in('a', 'lean', 4, except: [new PassDose(new Selector(Side::Left), null), new PassDose(new Selector(Side::Right), null)]), self::in('b', 'lean', 4)));
+
+        self::assertSame(['b'], array_values(array_unique(array_column($timeline->beats(), 'entryId'))));
+        self::assertSame($timeline->entryLength('b'), $timeline->length());
+    }
+
     public function testAnEntryNamesOnlyAGroupOfItsSection(): void
     {
         $this->expectException(InvalidPlan::class);

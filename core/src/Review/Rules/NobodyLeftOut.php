@@ -7,6 +7,7 @@ namespace KindChair\Review\Rules;
 use KindChair\Body\Side;
 use KindChair\Fit\Assignment;
 use KindChair\Fit\Mark;
+use KindChair\Fit\Tracks;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Variation;
@@ -29,12 +30,7 @@ final readonly class NobodyLeftOut implements Rule
     {
         $findings = [];
         foreach ($subject->plan->entries() as $entry) {
-            $names = [];
-            foreach ($subject->versions[$entry->id] as $at => $version) {
-                if ($version->mark === Mark::None) {
-                    $names[] = $subject->group->people[$at]->name;
-                }
-            }
+            $names = $this->leftOut($subject, $entry);
             if ($names === []) {
                 continue;
             }
@@ -51,6 +47,20 @@ final readonly class NobodyLeftOut implements Rule
         }
 
         return $findings;
+    }
+
+    /** @return list<string> who has nothing to do; whoever follows what goes on beside it has */
+    private function leftOut(PlanInReview $subject, Entry $entry): array
+    {
+        $tracks = Tracks::of($subject->plan->sectionOf($entry), $entry, $subject->versions);
+        $names = [];
+        foreach ($subject->versions[$entry->id] as $at => $version) {
+            if ($version->mark === Mark::None && ($tracks === null || $tracks->followed[$at] === $entry->id)) {
+                $names[] = $subject->group->people[$at]->name;
+            }
+        }
+
+        return $names;
     }
 
     private function remedy(PlanInReview $subject, Entry $entry): Remedy

@@ -6,10 +6,13 @@ namespace KindChair\Tests\Review\Rules;
 
 use KindChair\Body\Region;
 use KindChair\Breath\Breath;
+use KindChair\Fit\Tracks;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\LegContact;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
+use KindChair\Plan\EntryGroup;
+use KindChair\Plan\GroupKind;
 use KindChair\Review\Severity;
 use KindChair\Tests\Support\Make;
 use KindChair\Tests\Support\RuleTestCase;
@@ -34,6 +37,24 @@ final class NobodyLeftOutTest extends RuleTestCase
         self::assertSame(Severity::People, $finding->severity);
         self::assertSame('Use Press', $finding->remedy?->label);
         self::assertSame('press', $this->settled($finding, $group)->entry('e')->movement);
+    }
+
+    public function testWhoeverFollowsWhatGoesOnBesideItIsNotLeftOut(): void
+    {
+        [$forbidden, $group] = $this->leavesOut();
+        $this->movements = [$forbidden, Make::movement('press', regions: [Region::Hips])];
+        $plan = Make::grouped(
+            new EntryGroup('g', GroupKind::Tracks),
+            Make::entry('e', 'figure', Make::breaths(12), ['group' => 'g']),
+            Make::entry('f', 'press', Make::breaths(12), ['group' => 'g']),
+        );
+        $review = $this->review($plan, $group);
+
+        self::assertNull($review->finding('nobody-left-out:e'));
+        $tracks = Tracks::of($plan->sections[0], $plan->entry('e'), $review->versions);
+        self::assertSame(['e', 'f'], $tracks?->followed, 'Ada stays with the cue, Ben takes what he can do');
+        $alone = Make::plan(Make::entry('e', 'figure', Make::breaths(12)));
+        self::assertNotNull($this->review($alone, $group)->finding('nobody-left-out:e'));
     }
 
     public function testOfSeveralTheOneThatMovesTheSameJointsIsTaken(): void
