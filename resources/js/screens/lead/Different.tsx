@@ -86,13 +86,15 @@ function Card({
 }) {
     return (
         <li className="flex min-h-[min(112px,13vh)] flex-col rounded-[18px] bg-night-1 px-3.5 py-2">
-            <span className="flex items-center gap-2.5 text-[24px] font-bold leading-tight">
+            <span
+                className={`flex items-center gap-2.5 font-bold leading-tight ${mark ? 'text-[24px]' : 'text-[20px]'}`}
+            >
                 {mark && (
                     <span className="text-butter-night">
                         <MarkSign mark={mark} size={22} />
                     </span>
                 )}
-                <span className="truncate">{heading}</span>
+                <span className={mark ? 'truncate' : ''}>{heading}</span>
             </span>
             <span className="flex flex-1 items-center gap-2 text-[20px] leading-[1.15]">
                 <FigureDrawing shapes={shapes} size={64} />

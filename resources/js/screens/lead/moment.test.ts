@@ -28,6 +28,13 @@ describe('the moment of a class', () => {
         expect(last?.coming).toBeUndefined();
     });
 
+    it('goes by what is done, not by how it is written: a set begins again', () => {
+        const set = [beat(0, 'a', null), beat(10, 'b', 'left'), beat(20, 'b', 'right'), beat(30, 'a', null)];
+        expect(at(15, set)).toMatchObject({ nextIsSameMovement: true, coming: { id: 'a' } });
+        expect(at(25, set)).toMatchObject({ nextIsSameMovement: false, coming: { id: 'a' } });
+        expect(at(35, set)?.coming).toBeUndefined();
+    });
+
     it('is nothing when nothing is planned', () => {
         expect(at(0, [])).toBeNull();
     });

@@ -48,8 +48,11 @@ export function momentOf(player: Player, lead: LeadAnswer): Moment | null {
         at++;
     }
     const next = player.at(at);
-    const nextEntry = lead.entries.find((one) => one.id === next?.entry);
-    const nextIsSameMovement = nextEntry?.id === entry.id;
+    // What is done after this, not what stands below it: a set begins again, and what goes on beside it is not cued.
+    while (player.at(at)?.entry === beat.entry) {
+        at++;
+    }
+    const coming = player.at(at)?.entry;
     return {
         index,
         position,
@@ -58,8 +61,8 @@ export function momentOf(player: Player, lead: LeadAnswer): Moment | null {
         order,
         share: (position - beat.start) / beat.length,
         next,
-        nextIsSameMovement,
-        coming: nextIsSameMovement ? lead.entries[order + 1] : nextEntry,
+        nextIsSameMovement: next?.entry === beat.entry,
+        coming: lead.entries.find((one) => one.id === coming),
         gone: player.gone(),
         planSays: player.planSays(),
         endsAt: endingAt(Date.now(), player.gone(), player.planSays(), lead.planned, lead.atPace),
