@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Fit\Checks;
 
+use ArrayObject;
 use KindChair\Body\JointRange;
 use KindChair\Body\RangeTable;
 use KindChair\Fit\Check;
@@ -22,7 +23,7 @@ final class WithinRange implements Check
      */
     private const LEAST_SHARE = 0.25;
 
-    /** @var WeakMap<Participant, array<string, JointRange>> by action and side; asked again for every rung */
+    /** @var WeakMap<Participant, ArrayObject<string, JointRange>> by action and side; asked again for every rung */
     private readonly WeakMap $known;
 
     public function __construct(private readonly RangeTable $ranges)
@@ -56,12 +57,9 @@ final class WithinRange implements Check
 
     private function range(Participant $person, JointAngle $angle): JointRange
     {
-        $known = $this->known[$person] ??= [];
-        if (!isset($known[$angle->key])) {
-            $this->known[$person] = $known = [$angle->key => $person->range($angle->action, $angle->side, $this->ranges)] + $known;
-        }
+        $known = $this->known[$person] ??= new ArrayObject();
 
-        return $known[$angle->key];
+        return $known[$angle->key] ??= $person->range($angle->action, $angle->side, $this->ranges);
     }
 
     /**

@@ -77,16 +77,18 @@ final readonly class FitsSlot implements Rule
             $plan = $plan->withEntry($plan->entry($id)->withDose($doses[$id]->dose));
         }
         $left = [];
-        while ($by < 0 && $subject->lengthOf($plan) > $plan->slotMinutes * 600) {
-            $entry = self::leastMissed($subject, $plan, $subject->lengthOf($plan) - $plan->slotMinutes * 600);
+        $spare = $plan->slotMinutes * 600 - $subject->lengthOf($plan);
+        while ($by < 0 && $spare < 0) {
+            $entry = self::leastMissed($subject, $plan, -$spare);
             if ($entry === null) {
                 return null;
             }
             $plan = $plan->without($entry->id);
             $left[] = $subject->movement($entry)->name();
             unset($changed[$entry->id]);
+            $spare = $plan->slotMinutes * 600 - $subject->lengthOf($plan);
         }
-        $isSettled = $plan->slotMinutes * 600 - $subject->lengthOf($plan) <= self::MOST_SPARE * $plan->slotMinutes * 600;
+        $isSettled = $spare <= self::MOST_SPARE * $plan->slotMinutes * 600;
         if (!$isSettled || $changed === [] && $left === []) {
             return null;
         }
