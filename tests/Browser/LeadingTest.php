@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\BrowserTestCase;
 
@@ -11,6 +12,23 @@ use Tests\Support\BrowserTestCase;
 final class LeadingTest extends BrowserTestCase
 {
     protected const LEAD_SPEED = 40;
+
+    /** What lies over something else, is cut off or out of view. */
+    private const MISFITS = <<<'JS'
+        const tells = [];
+        const main = document.querySelector('main');
+        if (main.scrollHeight > innerHeight + 1) tells.push(`the page is ${main.scrollHeight - innerHeight} px too high`);
+        const of = (css) => [...document.querySelectorAll(css)].map((one) => one.getBoundingClientRect());
+        const stacked = ['[data-cue], [data-moving-figure]', '[data-arrow]', '[aria-label="Different right now"], [aria-label="After this"]', '[aria-label^="To remember"]', '[data-controls] button'];
+        for (let above = 0; above < stacked.length; above++)
+            for (let below = above + 1; below < stacked.length; below++)
+                for (const one of of(stacked[above]))
+                    for (const other of of(stacked[below]))
+                        if (one.bottom > other.top + 2 && one.left < other.right && other.left < one.right) tells.push(`${stacked[above]} reaches ${Math.round(one.bottom - other.top)} px into ${stacked[below]}`);
+        for (const one of document.querySelectorAll('main .truncate, main [class*="line-clamp"], [data-controls] button'))
+            if (one.scrollWidth > one.clientWidth + 1 || one.scrollHeight > one.clientHeight + 1) tells.push(`cut: ${one.textContent}`);
+        return tells;
+        JS;
 
     private function startLeading(): void
     {
@@ -90,6 +108,30 @@ final class LeadingTest extends BrowserTestCase
         $this->keys('t');
         $this->see('By the clock');
         self::assertSame([], $this->console());
+    }
+
+    /** Seen at 1366 x 633 and 1280 x 580 by who has a browser's bars on a small laptop. */
+    public function testEveryMovementFitsTheWindowsThatBrowsersLeave(): void
+    {
+        $this->startLeading();
+        $tells = [];
+        for ($skip = 0; $skip < 24; ++$skip) {
+            foreach ([[1280, 800], [1366, 633], [1024, 690], [1280, 580]] as [$width, $height]) {
+                $this->inner($width, $height);
+                foreach ((array) $this->browser->executeScript(self::MISFITS) as $misfit) {
+                    $tells[] = "{$this->attribute('data-entry')} at $width x $height: $misfit";
+                }
+            }
+            $this->keys('s');
+        }
+        self::assertSame([], $tells);
+    }
+
+    /** Makes the window so large that the page has this much room. */
+    private function inner(int $width, int $height): void
+    {
+        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->until(fn (): bool => $this->browser->executeScript('return innerWidth + "x" + innerHeight') === "{$width}x$height", "a window of $width x $height");
     }
 
     public function testOneMoreBreathIsHeld(): void

@@ -19,7 +19,9 @@ export function AfterThis({ lead, moment }: { lead: LeadAnswer; moment: Moment }
             >
                 {coming ? (
                     <>
-                        <FigureDrawing shapes={lead.figures[coming.figure]} size={64} />
+                        <span className="lg:max-xl:hidden [@media(max-height:640px)]:lg:hidden">
+                            <FigureDrawing shapes={lead.figures[coming.figure]} size={64} />
+                        </span>
                         <span className="min-w-0 leading-[1.15]">
                             <strong className="block text-[24px]">{coming.name}</strong>
                             {coming.props.length > 0 && (

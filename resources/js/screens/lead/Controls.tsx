@@ -2,7 +2,7 @@ import { Key } from './Key';
 import type { Action } from './useLeading';
 
 const CONTROL =
-    'flex min-h-[min(88px,10.5vh)] items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[min(33px,4.4vh)] font-bold hover:bg-night-3 max-md:min-h-14 max-md:rounded-2xl max-md:text-[22px]';
+    'flex min-h-[max(48px,min(88px,10.5vh))] [@media(max-height:640px)]:lg:min-h-12 items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[min(33px,4.4vh)] font-bold md:max-xl:gap-2 md:max-xl:text-[min(24px,4vh)] hover:bg-night-3 max-md:min-h-14 max-md:rounded-2xl max-md:text-[20px] max-md:leading-tight';
 
 interface Props {
     act: (action: Action) => void;
@@ -15,12 +15,15 @@ interface Props {
 export function Controls({ act, isPaused, hasBegun, own }: Props) {
     const begins = isPaused && !hasBegun;
     return (
-        <div className="sticky bottom-0 mt-3 grid shrink-0 bg-night grid-cols-[1fr_1.800fr_1.500fr_1fr_1.300fr] gap-3.5 max-lg:-mx-4 max-lg:p-4 max-md:grid-cols-3 max-md:gap-2 max-md:p-3">
+        <div
+            data-controls
+            className="sticky bottom-0 mt-3 grid shrink-0 bg-night pb-4 grid-cols-[1fr_1.800fr_1.500fr_1fr_1.300fr] gap-3.5 max-lg:-mx-4 max-lg:p-4 max-md:grid-cols-4 max-md:gap-2 max-md:p-3"
+        >
             <button className={CONTROL} onClick={() => act(own ? 'stepBack' : 'back')}>
                 <Key name={own ? '←' : 'B'} /> Back
             </button>
             <button
-                className={`${CONTROL} border-[3px] border-cream bg-night-3 max-md:order-first max-md:col-span-3`}
+                className={`${CONTROL} border-[3px] border-cream bg-night-3 max-md:order-first max-md:col-span-4`}
                 onClick={() => act(own ? 'next' : 'toggle')}
                 aria-pressed={own ? undefined : isPaused}
             >
@@ -30,7 +33,7 @@ export function Controls({ act, isPaused, hasBegun, own }: Props) {
                 <Key name="H" />
                 <span className="leading-[1.05]">
                     Hold longer
-                    <span className="block text-[20px] font-normal text-mist max-md:hidden [@media(max-height:760px)]:hidden">
+                    <span className="block text-[20px] font-normal text-mist max-lg:hidden [@media(max-height:760px)]:hidden">
                         one more breath
                     </span>
                 </span>
@@ -38,11 +41,11 @@ export function Controls({ act, isPaused, hasBegun, own }: Props) {
             <button className={CONTROL} onClick={() => act('skip')}>
                 <Key name="S" /> Skip
             </button>
-            <button className={`${CONTROL} max-md:col-span-3`} onClick={() => act('own')} aria-pressed={own}>
+            <button className={CONTROL} onClick={() => act('own')} aria-pressed={own}>
                 <Key name="T" />
-                <span className="text-left text-[min(24px,3.2vh)] leading-[1.1]">
+                <span className="text-left text-[min(24px,3.2vh)] md:max-xl:text-[20px] leading-[1.1] max-md:text-center max-md:text-[20px]">
                     {own ? 'My own time' : 'By the clock'}
-                    <span className="block text-[20px] font-normal text-mist max-md:hidden [@media(max-height:760px)]:hidden">
+                    <span className="block text-[20px] font-normal text-mist max-lg:hidden [@media(max-height:760px)]:hidden">
                         {own ? 'or by the clock' : 'or step by step'}
                     </span>
                 </span>

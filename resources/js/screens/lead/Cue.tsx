@@ -7,12 +7,15 @@ import type { Player } from './player';
 
 /** As large as there is room for: what is said is read from two metres, and the rest has to stay on the screen. */
 function cueSize(words: string): string {
+    if (words.length <= 28) {
+        return 'text-[min(80px,9vh)] lg:text-[min(80px,24cqh)] lg:max-xl:text-[min(64px,22cqh)] tracking-[-0.015em] leading-[1.04]';
+    }
     if (words.length <= 44) {
-        return 'text-[min(80px,9vh)] tracking-[-0.015em] leading-[1.04]';
+        return 'text-[min(80px,9vh)] lg:text-[min(80px,19cqh)] lg:max-xl:text-[min(56px,16cqh)] tracking-[-0.015em] leading-[1.04]';
     }
     return words.length <= 66
-        ? 'text-[min(68px,7.6vh)] tracking-[-0.015em] leading-[1.05]'
-        : 'text-[min(58px,6.5vh)] tracking-[-0.014em] leading-[1.07]';
+        ? 'text-[min(68px,7.6vh)] lg:text-[min(68px,15cqh)] lg:max-xl:text-[min(54px,13cqh)] tracking-[-0.015em] leading-[1.05]'
+        : 'text-[min(58px,6.5vh)] lg:text-[min(58px,13cqh)] lg:max-xl:text-[min(44px,11cqh)] tracking-[-0.014em] leading-[1.07]';
 }
 
 interface Props {
@@ -32,9 +35,9 @@ export function Cue({ player, beat, entry, share, motion }: Props) {
             {motion && (
                 <>
                     {/* Pushes the figure down, so that the first lines of a cue have the whole width. */}
-                    <span className="float-right h-[min(80px,9vh)] w-0 max-lg:hidden" aria-hidden="true" />
+                    <span className="float-right h-[min(80px,16cqh)] w-0 max-lg:hidden" aria-hidden="true" />
                     <span
-                        className="float-right clear-right ml-4 block w-[min(188px,21vh)] max-lg:w-[104px]"
+                        className="float-right clear-right ml-4 block w-[min(188px,38cqh)] max-lg:w-[104px]"
                         data-moving-figure
                     >
                         <LeadFigure player={player} motion={motion} name={entry.name} />

@@ -87,7 +87,7 @@ function Card({
     return (
         <li className="flex min-h-[min(112px,13vh)] flex-col rounded-[18px] bg-night-1 px-3.5 py-2">
             <span
-                className={`flex items-center gap-2.5 font-bold leading-tight ${mark ? 'text-[24px]' : 'text-[20px]'}`}
+                className={`flex items-center gap-2.5 font-bold leading-tight ${mark ? 'text-[24px] lg:max-xl:text-[20px]' : 'text-[20px]'}`}
             >
                 {mark && (
                     <span className="text-butter-night">
@@ -97,7 +97,9 @@ function Card({
                 <span className={mark ? 'truncate' : ''}>{heading}</span>
             </span>
             <span className="flex flex-1 items-center gap-2 text-[20px] leading-[1.15]">
-                <FigureDrawing shapes={shapes} size={64} />
+                <span className="lg:max-xl:hidden [@media(max-height:640px)]:lg:hidden">
+                    <FigureDrawing shapes={shapes} size={64} />
+                </span>
                 <span className="line-clamp-3 [@media(max-height:760px)]:line-clamp-2 min-w-0">{children}</span>
             </span>
         </li>

@@ -110,7 +110,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
 
     return (
         <main
-            className={`on-night zone-${entry.zone ?? 'none'} flex min-h-screen flex-col bg-night px-9 pb-4 pt-3 text-cream max-md:px-4 lg:h-screen lg:overflow-y-auto`}
+            className={`on-night zone-${entry.zone ?? 'none'} flex min-h-screen flex-col bg-night px-9 pt-3 text-cream max-md:px-4 lg:h-dvh lg:overflow-y-auto`}
             data-beat={moment.index}
             data-entry={entry.id}
             data-position={position.toFixed(2)}
@@ -123,14 +123,15 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                 onStop={() => setShowsStops(true)}
                 onEnd={end}
             />
-            <div className="grid flex-1 gap-x-8 lg:grid-cols-[minmax(0,1fr)_420px]">
+            {/* Takes the height that is left; what is in it is measured by it. */}
+            <div className="grid flex-1 gap-x-8 lg:min-h-[190px] lg:grid-cols-[minmax(0,1fr)_min(420px,32vw)] lg:grid-rows-[minmax(0,1fr)] lg:[container-type:size]">
                 <div className="flex min-w-0 flex-col">
-                    <div className="flex min-h-[56px] items-center gap-x-4 pt-1 max-md:flex-wrap">
+                    <div className="flex items-center gap-x-4 pt-1 max-lg:min-h-[56px] max-md:flex-wrap lg:min-h-[min(56px,14cqh)]">
                         <ZoneShape zone={entry.zone} size={36} />
-                        <h1 className="shrink-0 text-[34px] leading-tight max-md:shrink max-md:text-[26px]">
+                        <h1 className="shrink-0 text-[34px] leading-tight max-md:shrink max-md:text-[26px] lg:text-[max(24px,min(34px,9cqh))]">
                             {changesSoon ? 'Change sides' : entry.name}
                         </h1>
-                        <span className="truncate text-[24px] text-mist max-md:text-[20px]">
+                        <span className="text-[24px] leading-[1.05] text-mist max-md:text-[20px] lg:text-[max(20px,min(24px,7cqh))]">
                             {entry.facing === 'side' ? 'Turn your side to them' : entry.variation}
                         </span>
                     </div>
@@ -141,7 +142,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                         share={moment.share}
                         motion={motions[`${beat.entry}/${beat.side ?? 'left'}`]}
                     />
-                    <div className="mt-auto">
+                    <div className="mt-auto" data-arrow>
                         <SideArrow
                             side={beat.side ?? null}
                             teacherSide={beat.teacherSide}
@@ -152,7 +153,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                 </div>
                 <BreathNow player={player} beat={beat} />
             </div>
-            <div className="mt-3 grid gap-4 lg:grid-cols-[minmax(0,1fr)_292px]">
+            <div className="mt-3 grid gap-4 lg:grid-cols-[minmax(0,1fr)_220px] xl:grid-cols-[minmax(0,1fr)_292px]">
                 {remindsInPlace ? (
                     <Reminders lead={lead} entry={entry} hasBegun={false} />
                 ) : (
@@ -167,7 +168,10 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                 <AfterThis lead={lead} moment={moment} />
             </div>
             {!remindsInPlace && <Reminders lead={lead} entry={entry} hasBegun={leading.hasBegun} />}
-            <p role="status" className="min-h-0 text-center text-[21px]">
+            <p
+                role="status"
+                className="text-center text-[21px] leading-7 lg:min-h-7 [@media(max-height:640px)]:leading-6 [@media(max-height:640px)]:lg:min-h-6"
+            >
                 {player.paused && leading.hasReturned
                     ? `Paused at ${entry.name}${beat.side ? `, ${beat.side}` : ''}${beat.unit ? `, breath ${beat.unit}` : ''}.`
                     : (leading.notice ?? '')}

@@ -22,7 +22,7 @@ export function LeadHeader({ lead, moment, away, sendAgain, onStop, onEnd }: Pro
     const { gone, planSays: says } = moment;
     const late = gone - says;
     return (
-        <header className="flex min-h-16 flex-wrap items-center gap-x-10 gap-y-1 text-[22px] leading-tight max-md:text-[20px]">
+        <header className="flex min-h-[min(64px,9vh)] flex-wrap items-center gap-x-10 gap-y-1 text-[22px] leading-tight max-md:gap-x-4 max-md:text-[20px]">
             <div>
                 <strong className="font-slab text-[26px] max-md:text-[22px]">{moment.entry.section}</strong>
                 <div className="text-[20px] text-mist">
@@ -77,13 +77,13 @@ export function LeadHeader({ lead, moment, away, sendAgain, onStop, onEnd }: Pro
                     </span>
                 )}
                 <button
-                    className="min-h-[52px] rounded-2xl border-2 border-butter-night px-5 text-[22px] font-bold text-butter-night hover:bg-night-2"
+                    className="min-h-[max(44px,min(52px,8vh))] rounded-2xl border-2 border-butter-night px-5 text-[22px] font-bold text-butter-night hover:bg-night-2"
                     onClick={onStop}
                 >
                     Stop signs
                 </button>
                 <button
-                    className="min-h-[52px] rounded-2xl bg-night-2 px-5 text-[22px] font-bold hover:bg-night-3"
+                    className="min-h-[max(44px,min(52px,8vh))] rounded-2xl bg-night-2 px-5 text-[22px] font-bold hover:bg-night-3"
                     onClick={onEnd}
                 >
                     End
