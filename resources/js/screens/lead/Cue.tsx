@@ -14,8 +14,8 @@ function cueSize(words: string): string {
         return 'text-[min(80px,9vh)] lg:text-[min(80px,19cqh)] lg:max-xl:text-[min(56px,16cqh)] tracking-[-0.015em] leading-[1.04]';
     }
     return words.length <= 66
-        ? 'text-[min(68px,7.6vh)] lg:text-[min(68px,15cqh)] lg:max-xl:text-[min(54px,13cqh)] tracking-[-0.015em] leading-[1.05]'
-        : 'text-[min(58px,6.5vh)] lg:text-[min(58px,13cqh)] lg:max-xl:text-[min(44px,11cqh)] tracking-[-0.014em] leading-[1.07]';
+        ? 'text-[min(68px,7.6vh)] lg:text-[min(68px,max(15cqh,min(20cqh,4cqw)))] lg:max-xl:text-[min(54px,13cqh)] tracking-[-0.015em] leading-[1.05]'
+        : 'text-[min(58px,6.5vh)] lg:text-[min(58px,max(13cqh,min(17cqh,3.2cqw)))] lg:max-xl:text-[min(44px,11cqh)] tracking-[-0.014em] leading-[1.07]';
 }
 
 interface Props {
