@@ -126,7 +126,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
             {/* Takes the height that is left; what is in it is measured by it. */}
             <div className="grid flex-1 gap-x-8 lg:min-h-[190px] lg:grid-cols-[minmax(0,1fr)_min(420px,32vw)] lg:grid-rows-[minmax(0,1fr)] lg:[container-type:size]">
                 <div className="flex min-w-0 flex-col">
-                    <div className="flex items-center gap-x-4 pt-1 max-lg:min-h-[56px] max-md:flex-wrap lg:min-h-[min(56px,14cqh)]">
+                    <div className="flex items-center gap-x-4 pt-1 max-lg:min-h-[56px] [@media(max-height:480px)]:max-lg:min-h-10 max-md:flex-wrap lg:min-h-[min(56px,14cqh)]">
                         <ZoneShape zone={entry.zone} size={36} />
                         <h1 className="shrink-0 text-[34px] leading-tight max-md:shrink max-md:text-[26px] lg:text-[max(24px,min(34px,9cqh))]">
                             {changesSoon ? 'Change sides' : entry.name}
