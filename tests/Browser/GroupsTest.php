@@ -55,9 +55,17 @@ final class GroupsTest extends BrowserTestCase
         $this->choose('Time before it', '60 s to explain');
         $this->choose('Counted in', 'From … to …');
         $this->see('3 to 5 breaths each side');
+        $this->find('[aria-label="Own words"] option:nth-child(2)')->click();
+        $this->find('[aria-label="Your own words in this step"]')->sendKeys('Over like a tall reed.' . WebDriverKeys::TAB);
+        $this->see('Saved');
         $this->browser->navigate()->refresh();
         $this->see('Between the sides: Roll the shoulders');
         $this->see('3 to 5 breaths each side');
+        $this->find('[data-name="Lean to the side"] [data-select]')->click();
+        $this->find('[data-editor] button[aria-expanded="false"]')->click();
+        $this->find('[aria-label="Own words"] option:nth-child(2)')->click();
+        self::assertSame('Over like a tall reed.', $this->find('[aria-label="Your own words in this step"]')->getAttribute('value'));
+        $this->assertAccessible('own words');
         self::assertSame([], $this->console());
     }
 }

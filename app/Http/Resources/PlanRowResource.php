@@ -10,7 +10,9 @@ use KindChair\Figure\FigureKey;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Cue;
+use KindChair\Movement\Movement;
 use KindChair\Movement\SideUse;
+use KindChair\Movement\Step;
 use KindChair\Movement\Tempo;
 use KindChair\Movement\Variation;
 use KindChair\People\Group;
@@ -76,6 +78,7 @@ final readonly class PlanRowResource
                     'crossings' => $movement->laterality->crossing !== null,
                 ],
                 'introduction' => Cue::fill($movement->variation($entry->variation)->introduction, Side::Left, $movement->laterality->directions[0] ?? null, Side::Left),
+                'cues' => self::cues($movement, $movement->variation($entry->variation)),
                 'isInterlude' => $entry->isInterlude,
                 'between' => array_map($this->between(...), $entry->interludes),
                 'props' => array_map(fn (string $id): string => $this->planner->propName($id), $this->props($entry, $versions)),
@@ -96,6 +99,15 @@ final readonly class PlanRowResource
         $choices = array_map(static fn (int $step): int => (int) round($tempo->least + ($tempo->most - $tempo->least) * $step / 4), range(0, 4));
 
         return ['usual' => $tempo->usual / 10, 'choices' => array_map(static fn (int $tenths): float => $tenths / 10, array_values(array_unique($choices)))];
+    }
+
+    /** @return list<array{step: string, words: string}> what is said in each step, before the teacher's own words */
+    private static function cues(Movement $movement, Variation $variation): array
+    {
+        return array_map(static fn (Step $step): array => [
+            'step' => $step->id,
+            'words' => $variation->cues[$step->id]->say(true, Side::Left, $movement->laterality->directions[0] ?? null, Side::Left),
+        ], array_values(array_filter($movement->steps, static fn (Step $step): bool => isset($variation->cues[$step->id]))));
     }
 
     private function between(Interlude $interlude): string

@@ -2,7 +2,7 @@ import { useId, useState } from 'react';
 import type { Row } from '../../api/types/answer-plan';
 import { vocabulary } from '../../api/types/words';
 import { without } from '../../parts/without';
-import type { PlanEntry } from './edits';
+import { withWords, type PlanEntry } from './edits';
 
 const pick = 'field min-h-11 w-auto max-w-72 px-2 py-1 text-[15px]';
 type Interlude = NonNullable<PlanEntry['interludes']>[number];
@@ -28,6 +28,8 @@ export function RowMore({
     onChange: (change: (entry: PlanEntry) => PlanEntry) => void;
 }) {
     const [open, setOpen] = useState(false);
+    /** the step for which own words are written; none for those before it */
+    const [spoken, setSpoken] = useState('');
     const id = useId();
     const start = entry.goesOn ? 'on' : entry.setUp === undefined ? '' : String(entry.setUp);
     const places = vocabulary.interludeAt.filter(([at]) => row.ways[at]);
@@ -139,21 +141,30 @@ export function RowMore({
                         />
                         Only an interlude
                     </label>
+                    <select
+                        className={pick}
+                        aria-label="Own words"
+                        value={spoken}
+                        onChange={(event) => setSpoken(event.target.value)}
+                    >
+                        <option value="">Own words before it</option>
+                        {row.cues.map((cue) => (
+                            <option key={cue.step} value={cue.step}>
+                                Own words for: {cue.words}
+                            </option>
+                        ))}
+                    </select>
                     <input
+                        key={spoken}
                         className="field min-h-11 w-auto min-w-64 flex-1 px-2 py-1 text-[15px]"
-                        aria-label="Your own words before it"
-                        placeholder={row.introduction}
-                        maxLength={400}
-                        defaultValue={entry.words?.introduction}
+                        aria-label={spoken ? 'Your own words in this step' : 'Your own words before it'}
+                        placeholder={row.cues.find((cue) => cue.step === spoken)?.words ?? row.introduction}
+                        maxLength={spoken ? 100 : 400}
+                        defaultValue={spoken ? entry.words?.cues?.[spoken]?.first : entry.words?.introduction}
                         onBlur={(event) => {
-                            const introduction = event.target.value.trim();
-                            if (introduction !== (entry.words?.introduction ?? '')) {
-                                onChange((e) => {
-                                    const words = introduction
-                                        ? { ...e.words, introduction }
-                                        : without(e.words ?? {}, 'introduction');
-                                    return Object.keys(words).length > 0 ? { ...e, words } : without(e, 'words');
-                                });
+                            const said = event.target.value.trim();
+                            if (said !== event.target.defaultValue) {
+                                onChange((e) => withWords(e, spoken || null, said));
                             }
                         }}
                     />

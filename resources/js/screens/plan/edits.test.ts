@@ -15,6 +15,7 @@ import {
     removeEntry,
     stepDose,
     takeApart,
+    withWords,
 } from './edits';
 import type { PlanDocument } from './usePlan';
 
@@ -135,5 +136,20 @@ describe('a dose', () => {
         expect(one.except).toEqual([{ side: 'right', dose: null }]);
         expect(one.onPurpose).toBeUndefined();
         expect(stepDose(one, 1, 'right', limits).except).toEqual([{ side: 'right', dose: { breaths: 5 } }]);
+    });
+});
+
+describe('own words', () => {
+    it('stand before the movement and in its steps, and go when they are emptied', () => {
+        const before = withWords(entry('a'), null, 'Slowly now.');
+        expect(before.words).toEqual({ introduction: 'Slowly now.' });
+        const both = withWords(before, 'turn', 'Look to the window.');
+        expect(both.words).toEqual({
+            introduction: 'Slowly now.',
+            cues: { turn: { first: 'Look to the window.', short: 'Look to the window.' } },
+        });
+        expect(withWords(both, 'turn', '').words).toEqual({ introduction: 'Slowly now.' });
+        expect(withWords(both, null, '').words).toEqual({ cues: both.words?.cues });
+        expect(withWords(before, null, '')).not.toHaveProperty('words');
     });
 });

@@ -209,3 +209,17 @@ export function tidied(plan: PlanDocument): PlanDocument {
         }),
     };
 }
+
+/** The teacher's own words for one step, or before the movement (no step); none leave the movement's own. */
+export function withWords(entry: PlanEntry, step: string | null, said: string): PlanEntry {
+    const introduction = step === null ? said : entry.words?.introduction;
+    const others = Object.entries(entry.words?.cues ?? {}).filter(([of]) => of !== step);
+    const cues = Object.fromEntries(
+        step !== null && said ? [...others, [step, { first: said, short: said }] as const] : others,
+    );
+    const kept = {
+        ...(introduction ? { introduction } : {}),
+        ...(Object.keys(cues).length > 0 ? { cues } : {}),
+    };
+    return Object.keys(kept).length > 0 ? { ...entry, words: kept } : without(entry, 'words');
+}
