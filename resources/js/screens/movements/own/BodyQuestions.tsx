@@ -2,6 +2,7 @@ import type { BodyUse } from '../../../api/types/movement';
 import { vocabulary } from '../../../api/types/words';
 import { Choice } from '../../../parts/Field';
 import { plural } from '../../../parts/time';
+import { Toggles } from '../../../parts/Toggles';
 import { without } from '../../../parts/without';
 
 type Hand = NonNullable<BodyUse['hands']>[number];
@@ -15,40 +16,6 @@ const who: [Hand['who'], string][] = [
 interface Props {
     body: BodyUse;
     onChange: (body: BodyUse) => void;
-}
-
-function Toggles<T extends string>({
-    title,
-    all,
-    chosen,
-    onChange,
-}: {
-    title: string;
-    all: readonly (readonly [T, string])[];
-    chosen: T[];
-    onChange: (chosen: T[]) => void;
-}) {
-    return (
-        <fieldset>
-            <legend className="mb-1 font-semibold">{title}</legend>
-            <div className="flex flex-wrap gap-1.5">
-                {all.map(([value, words]) => {
-                    const on = chosen.includes(value);
-                    return (
-                        <button
-                            key={value}
-                            type="button"
-                            aria-pressed={on}
-                            className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
-                            onClick={() => onChange(on ? chosen.filter((one) => one !== value) : [...chosen, value])}
-                        >
-                            {words}
-                        </button>
-                    );
-                })}
-            </div>
-        </fieldset>
-    );
 }
 
 /** Plain questions about what a shape alone cannot tell; what follows from the answers is worked out. */
