@@ -19,10 +19,10 @@ final readonly class ChangeOvers
     {
     }
 
-    /** @param list<Position> $before positions already taken in this class, the latest last */
+    /** @param non-empty-list<Position> $before positions already taken in this class, the latest last */
     public function betweenPositions(array $before, Position $to): int
     {
-        $from = $before === [] ? Position::Upright : $before[array_key_last($before)];
+        $from = $before[array_key_last($before)];
         if ($from === $to) {
             return 0;
         }

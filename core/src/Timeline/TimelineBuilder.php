@@ -106,9 +106,11 @@ final readonly class TimelineBuilder
     private function settings(ClassPlan $plan, float $pace): iterable
     {
         $occurrences = $this->sequence->of($plan);
-        $positions = $held = $taught = [];
+        $positions = Transitions::home($plan->base);
+        $held = $taught = [];
         foreach ($occurrences as $at => $occurrence) {
-            [$base, $prop] = $this->transitions->changes($occurrence, $positions, $held);
+            $on = $plan->baseFor($occurrence->section);
+            [$base, $prop] = $this->transitions->changes($occurrence, $positions, $held, $on);
             $next = $occurrences[$at + 1] ?? null;
             $isNew = !isset($taught[$occurrence->movement->id]) && !$occurrence->entry->isInterlude;
             yield new Setting(
@@ -123,7 +125,7 @@ final readonly class TimelineBuilder
             );
             $taught[$occurrence->movement->id] = true;
             if (!$occurrence->isAlongside) {
-                $positions[] = Transitions::seat($occurrence);
+                $positions[] = Transitions::seat($occurrence, $on);
                 $held = $occurrence->variation->props;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Timeline;
 
+use KindChair\Movement\Base;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Position;
@@ -24,23 +25,35 @@ final readonly class Transitions
     {
     }
 
-    /** Where people sit for an occurrence; leaning back or sitting off the backrest is no change of place. */
-    public static function seat(Occurrence $occurrence): Position
+    /**
+     * Where the main group is for an occurrence: leaning back or sitting off the backrest is no change of place, and in bed
+     * everything that is done there at all is done with the backrest up, unless it is done flat.
+     */
+    public static function seat(Occurrence $occurrence, ?Base $base): Position
     {
         $position = $occurrence->variation->position;
+        if ($base === Base::Bed && $position !== Position::BedFlat && $occurrence->variation->allows(Base::Bed)) {
+            return Position::BedRaised;
+        }
 
         return $position === Position::Supported ? Position::Upright : $position;
     }
 
+    /** @return non-empty-list<Position> where the main group is before anything has begun */
+    public static function home(?Base $base): array
+    {
+        return [$base === Base::Bed ? Position::BedRaised : Position::Upright];
+    }
+
     /**
-     * @param list<Position> $before positions already taken in this class
+     * @param non-empty-list<Position> $before positions already taken in this class
      * @param list<string> $held props in hand
      * @return array{int, int} changes of place and of props, before the group's pace
      */
-    public function changes(Occurrence $occurrence, array $before, array $held): array
+    public function changes(Occurrence $occurrence, array $before, array $held, ?Base $base): array
     {
         return [
-            $this->changeOvers->betweenPositions($before, self::seat($occurrence)),
+            $this->changeOvers->betweenPositions($before, self::seat($occurrence, $base)),
             $this->changeOvers->betweenProps($held, $occurrence->variation->props),
         ];
     }

@@ -153,8 +153,8 @@ final class MovementPartsTest extends TestCase
     {
         $changes = Make::changeOvers();
 
-        self::assertSame(0, $changes->betweenPositions([], Position::Upright));
-        self::assertSame(150, $changes->betweenPositions([], Position::Edge));
+        self::assertSame(0, $changes->betweenPositions([Position::Upright], Position::Upright));
+        self::assertSame(150, $changes->betweenPositions([Position::Upright], Position::Edge));
         self::assertSame(150 + 350, $changes->betweenPositions([Position::Edge], Position::Sideways));
         self::assertSame(150 + 200, $changes->betweenPositions([Position::Sideways, Position::Edge], Position::Sideways));
         self::assertSame(0, $changes->betweenPositions([Position::Edge], Position::Edge));

@@ -222,6 +222,8 @@ final class Make
         $positions = array_fill_keys(array_column(Position::cases(), 'value'), ['enter' => 0, 'again' => 0, 'leave' => 0]);
         $positions['edge'] = ['enter' => 150, 'again' => 150, 'leave' => 150];
         $positions['sideways'] = ['enter' => 350, 'again' => 200, 'leave' => 200];
+        $positions['bed-raised'] = ['enter' => 40, 'again' => 40, 'leave' => 30];
+        $positions['bed-flat'] = ['enter' => 100, 'again' => 100, 'leave' => 60];
 
         return new ChangeOvers($positions, [
             'strap' => new Prop('strap', 'Strap', 300, 60, ['scarf']),

@@ -30,7 +30,8 @@ final readonly class PlainTimes
     public function seconds(ClassPlan $plan, float $pace): float
     {
         $total = 0.0;
-        $seats = $held = $taught = [];
+        $seats = [Position::Upright];
+        $held = $taught = [];
         $rows = $this->rows($plan);
         foreach ($rows as $at => [$section, $entry, $ways, $again, $announced]) {
             $movement = $this->library->get($entry->movement);

@@ -7,12 +7,14 @@ namespace KindChair\Tests\Timeline;
 use KindChair\Body\Side;
 use KindChair\Breath\Breath;
 use KindChair\Breath\BreathPattern;
+use KindChair\Movement\Base;
 use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
 use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
 use KindChair\Plan\Interlude;
 use KindChair\Plan\InterludeAt;
 use KindChair\Plan\Section;
@@ -146,6 +148,27 @@ final class TimelineBuilderTest extends TestCase
         self::assertSame(150 + 80, $timeline->turnsOf('a')[0]->setUp);
         self::assertSame(0, $timeline->turnsOf('b')[0]->setUp);
         self::assertSame(150 + 60, $timeline->turnsOf('c')[0]->setUp);
+    }
+
+    public function testInBedTheChangesAreThoseOfTheBed(): void
+    {
+        $steps = Make::breathSteps();
+        $library = Make::library(
+            Make::movement('edge', variations: [Make::variation('plain', $steps, position: Position::Edge)]),
+            Make::movement('flat', variations: [Make::variation('plain', $steps, bases: [Base::Bed], position: Position::BedFlat)]),
+            Make::movement('stood', variations: [Make::variation('plain', $steps, bases: [Base::Chair], position: Position::Sideways)]),
+        );
+        $entries = array_map(static fn (string $id): Entry => Make::entry($id, $id, Make::breaths(1)), ['edge', 'flat', 'stood']);
+        $class = Make::planOf(new Settings(), 45, new Section('main', SectionKind::HeadToToe, [...$entries, Make::entry('again', 'edge', Make::breaths(1))]));
+        $setUps = static fn (?Base $base): array => array_map(
+            static fn (Turn $turn): int => $turn->setUp,
+            Make::timeline(new ClassPlan($class->title, 45, $class->pattern, $class->settings, $class->sections, $base), $library)->turns,
+        );
+
+        // In bed nobody comes to the edge of a chair: the backrest goes down, up for what only a chair has, and is up again.
+        self::assertSame([0, 30 + 100, 60 + 350, 200 + 40], $setUps(Base::Bed));
+        self::assertSame([150, 150 + 100, 60 + 350, 200 + 150], $setUps(Base::Chair));
+        self::assertSame($setUps(Base::Chair), $setUps(null));
     }
 
     public function testTogetherCountsForBothSides(): void
