@@ -103,7 +103,8 @@ final class NothingLostTest extends BrowserTestCase
     {
         $this->signIn();
         $this->visit('/classes/1/plan');
-        $this->see('Minutes, head to toe');
+        $this->see('Add the right, +0:36');
+        $this->rest();
         self::endSessions();
         $before = self::stored('select count(*) from plan_revisions');
         $this->press('Add the right, +0:36');

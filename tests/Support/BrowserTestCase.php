@@ -103,6 +103,18 @@ abstract class BrowserTestCase extends TestCase
         self::fail("Waited in vain for: $what. The page says: " . mb_substr($this->text(), 0, 1500) . ' Console: ' . implode(' ', $this->console()));
     }
 
+    /** Waits until the page has asked for nothing new for a second. */
+    protected function rest(): void
+    {
+        $asked = fn (): int => (int) $this->browser->executeScript('return performance.getEntriesByType("resource").length');
+        $this->until(static function () use ($asked): bool {
+            $before = $asked();
+            usleep((int) (1_000_000 * Patience::factor()));
+
+            return $asked() === $before;
+        }, 'the page to come to rest', 30);
+    }
+
     protected function text(): string
     {
         $text = $this->browser->executeScript('return document.body.innerText');

@@ -21,6 +21,7 @@ import { GroupBar } from './GroupBar';
 import { GroupFrame } from './GroupFrame';
 import { RowEditor } from './RowEditor';
 import { SpineRow } from './SpineRow';
+import type { ShownPlan } from './shown';
 import type { PlanState } from './usePlan';
 
 /** Where a new movement goes: before which place of which section. */
@@ -30,7 +31,7 @@ export interface Gap {
 }
 
 interface Props {
-    answer: PlanAnswer;
+    answer: ShownPlan;
     library: LibraryAnswer;
     selected: string | null;
     /** neighbouring rows that are chosen together */
@@ -62,7 +63,7 @@ export function ClassList({
     onRemove,
 }: Props) {
     const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
-    const figures = useFigures(answer.entries.map((row) => row.figure));
+    const figures = useFigures(answer.entries.flatMap((row) => row.figure || []));
     const ids = useMemo(() => answer.entries.map((row) => row.id), [answer]);
     const rows = useMemo(() => new Map(answer.entries.map((row) => [row.id, row])), [answer]);
     const sections = new Map(answer.totals.sections.map((section) => [section.id, section]));
@@ -95,6 +96,7 @@ export function ClassList({
                 key={row.id}
                 row={row}
                 shapes={figures[row.figure]}
+                waiting={answer.waiting.has(row.id)}
                 selected={isSelected || run.includes(row.id)}
                 dimmed={zone !== null && row.zone !== zone && row.secondZone !== zone}
                 chosen={isSelected && row.sides === 'one-sided' ? side : null}
@@ -196,7 +198,7 @@ export function ClassList({
                                         >
                                             Add<span className="sr-only"> to {sections.get(section.id)?.name}</span>
                                         </button>
-                                        <span className="text-[15px] text-ink-soft">
+                                        <span className="text-[15px] text-ink-soft" data-worked>
                                             {clock(sections.get(section.id)?.seconds ?? 0)}
                                         </span>
                                     </div>

@@ -46,6 +46,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
         return (
             <section
                 aria-label="To settle"
+                data-worked
                 className="mx-4 my-2 flex min-h-12 items-center gap-4 rounded-[14px] bg-list px-4"
             >
                 <h2 className="text-[17px]">Nothing to settle.</h2>
@@ -57,7 +58,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
         );
     }
     return (
-        <section aria-label="To settle" className="mx-4 my-2 rounded-[14px] bg-butter px-4 py-1.5">
+        <section aria-label="To settle" data-worked className="mx-4 my-2 rounded-[14px] bg-butter px-4 py-1.5">
             <div className="flex items-stretch gap-y-2 max-lg:flex-col">
                 <div className="flex w-32 shrink-0 flex-col justify-center pr-3 max-lg:w-full max-lg:flex-row max-lg:flex-wrap max-lg:items-center max-lg:justify-start max-lg:gap-x-4">
                     <h2 className="text-[18px] leading-6">{findings.length} to settle</h2>

@@ -104,7 +104,7 @@ export function MinutesBench({
                 </div>
             </div>
             <div className="w-60 shrink-0 max-md:mt-2 max-md:w-auto">
-                <p aria-live="polite">
+                <p aria-live="polite" data-worked>
                     <strong className="block font-slab text-[24px] leading-7">{clock(totals.planned)} planned</strong>
                     <span className={spare < 0 ? 'rounded bg-butter px-1 font-semibold' : 'text-ink-soft'}>
                         of a {Math.round(totals.slot / 60)} min slot,{' '}

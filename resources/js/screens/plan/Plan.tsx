@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useLibrary } from '../../api/queries';
 import type { LibraryAnswer } from '../../api/types/answer-library';
-import type { Finding, PlanAnswer } from '../../api/types/answer-plan';
+import type { Finding } from '../../api/types/answer-plan';
 import { Sheet } from '../../parts/Sheet';
 import { Trouble, Waiting } from '../../parts/States';
 import type { ZoneName } from '../../parts/ZoneShape';
@@ -19,6 +19,7 @@ import { Picker } from './Picker';
 import { PlanHeader, sheetUrl } from './PlanHeader';
 import { Rehearsal } from './Rehearsal';
 import { Said } from './Said';
+import type { ShownPlan } from './shown';
 import { useAdding } from './useAdding';
 import { usePlan, type PlanState } from './usePlan';
 import { usePlanKeys } from './usePlanKeys';
@@ -57,13 +58,14 @@ export default function PlanPage() {
 
 interface Props {
     classId: string;
-    answer: PlanAnswer;
+    answer: ShownPlan;
     state: PlanState;
     library: LibraryAnswer;
 }
 
 function Plan({ classId, answer, state, library }: Props) {
     const { isUnsaved, saveNow, conflict, said, setSaid, edit, step, settle } = state;
+    const settleFinding = state.remedy;
     const selection = useSelection(answer);
     const { selected, side, select } = selection;
     const { adding, setAdding, pick, addIdea } = useAdding(answer, selected, edit, select);
@@ -77,11 +79,11 @@ function Plan({ classId, answer, state, library }: Props) {
     const remedy = useCallback(
         async (finding: Finding) => {
             setBusy(true);
-            const worked = await step('remedies', { finding: finding.key });
+            const worked = await settleFinding(finding.key);
             setBusy(false);
             return worked;
         },
-        [step],
+        [settleFinding],
     );
     const { findings } = answer;
     const fill = useCallback(
@@ -116,11 +118,17 @@ function Plan({ classId, answer, state, library }: Props) {
     const peoplePanel = <PeoplePanel answer={answer} row={selectedRow} />;
 
     return (
-        <main className="flex min-h-screen flex-col lg:h-screen lg:overflow-hidden">
+        <main
+            className="flex min-h-screen flex-col lg:h-screen lg:overflow-hidden"
+            aria-busy={answer.isWaiting}
+            data-working={answer.isWaiting || undefined}
+        >
             <PlanHeader
                 classId={classId}
                 answer={answer}
                 isUnsaved={isUnsaved}
+                canUndo={state.canUndo}
+                canRedo={state.canRedo}
                 saveNow={saveNow}
                 step={step}
                 onSettings={() => setOpen('settings')}

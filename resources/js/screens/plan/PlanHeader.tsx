@@ -1,14 +1,16 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Link, useNavigate } from 'react-router';
-import type { PlanAnswer } from '../../api/types/answer-plan';
 import { Sign } from '../../parts/Shell';
 import { dayAndHour, hour } from '../../parts/time';
+import type { ShownPlan } from './shown';
 import type { PlanState } from './usePlan';
 
 interface Props {
     classId: string;
-    answer: PlanAnswer;
+    answer: ShownPlan;
     isUnsaved: boolean;
+    canUndo: boolean;
+    canRedo: boolean;
     saveNow: () => void;
     step: PlanState['step'];
     onSettings: () => void;
@@ -24,6 +26,8 @@ export function PlanHeader({
     classId,
     answer,
     isUnsaved,
+    canUndo,
+    canRedo,
     saveNow,
     step,
     onSettings,
@@ -53,6 +57,9 @@ export function PlanHeader({
                     .filter(Boolean)
                     .join(', ')}
             </p>
+            {answer.isWaiting && !isUnsaved && (
+                <span className="late shrink-0 text-[15px] text-ink-soft max-lg:hidden">Working it out …</span>
+            )}
             <span aria-live="polite" className="shrink-0 text-[15px] text-ink-soft max-lg:ml-auto">
                 {isUnsaved ? (
                     <button className="rounded-lg bg-butter px-3 py-2 font-semibold text-ink" onClick={saveNow}>
@@ -63,16 +70,12 @@ export function PlanHeader({
                 )}
             </span>
             <span className="flex shrink-0">
-                <button
-                    className="button button-quiet px-3"
-                    disabled={!answer.canUndo}
-                    onClick={() => void step('undo')}
-                >
+                <button className="button button-quiet px-3" disabled={!canUndo} onClick={() => void step('undo')}>
                     Undo
                 </button>
                 <button
                     className="button button-quiet px-3 max-md:hidden"
-                    disabled={!answer.canRedo}
+                    disabled={!canRedo}
                     onClick={() => void step('redo')}
                 >
                     Redo

@@ -118,18 +118,20 @@ export function RowEditor({
                     +
                 </button>
             </span>
-            <select
-                className={pick}
-                aria-label="Variation"
-                value={entry.variation}
-                onChange={(event) => onChange((e) => ({ ...e, variation: event.target.value }))}
-            >
-                {row.variations.map((variation) => (
-                    <option key={variation.id} value={variation.id}>
-                        {variation.name}
-                    </option>
-                ))}
-            </select>
+            {row.variations.length > 0 && (
+                <select
+                    className={pick}
+                    aria-label="Variation"
+                    value={entry.variation}
+                    onChange={(event) => onChange((e) => ({ ...e, variation: event.target.value }))}
+                >
+                    {row.variations.map((variation) => (
+                        <option key={variation.id} value={variation.id}>
+                            {variation.name}
+                        </option>
+                    ))}
+                </select>
+            )}
             {sided && (
                 <select
                     className={pick}

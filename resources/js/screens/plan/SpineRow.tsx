@@ -173,6 +173,8 @@ function Sides({
 interface Props {
     row: Row;
     shapes: Shape[] | undefined;
+    /** whether what is shown of it is being worked out */
+    waiting: boolean;
     selected: boolean;
     dimmed: boolean;
     chosen: 'left' | 'right' | null;
@@ -187,6 +189,7 @@ interface Props {
 export const SpineRow = memo(function SpineRow({
     row,
     shapes,
+    waiting,
     selected,
     dimmed,
     chosen,
@@ -213,10 +216,13 @@ export const SpineRow = memo(function SpineRow({
             style={style}
             data-row={row.id}
             data-name={row.name}
+            data-waiting={waiting || undefined}
             className={`relative zone-${row.zone ?? 'none'} ${isDragging ? 'z-20 opacity-90 shadow-none' : ''} ${dimmed ? 'opacity-40' : ''} ${selected ? 'z-10 rounded-l-[14px] border-2 border-r-0 border-ink bg-white lg:-mr-0.5' : 'border-b border-hair bg-list'}`}
         >
             <div className="grid grid-cols-[60px_minmax(0,1fr)] items-center md:grid-cols-[56px_62px_minmax(150px,1fr)_320px_148px]">
-                <span className="hidden pl-3 text-[15px] tabular-nums text-ink-soft md:block">{clock(row.start)}</span>
+                <span className="hidden pl-3 text-[15px] tabular-nums text-ink-soft md:block" data-worked>
+                    {clock(row.start)}
+                </span>
                 <span
                     className="cursor-grab pl-2 md:touch-none md:pl-0"
                     {...listeners}
@@ -240,7 +246,7 @@ export const SpineRow = memo(function SpineRow({
                             <Pin key={pin} number={pin} />
                         ))}
                     </span>
-                    <span className="text-[15px] leading-[1.25] text-ink-soft">
+                    <span className="text-[15px] leading-[1.25] text-ink-soft" data-worked-row>
                         {row.isInterlude ? `Between, ${row.dose}` : row.dose}
                         {row.between.map((words) => (
                             <span key={words} className="block">
@@ -252,7 +258,10 @@ export const SpineRow = memo(function SpineRow({
                         {sidesSay}, starts at {clock(row.start)}
                     </span>
                 </button>
-                <span className="relative block h-[67px] overflow-hidden max-md:col-span-2 max-md:mx-auto">
+                <span
+                    className="relative block h-[67px] overflow-hidden max-md:col-span-2 max-md:mx-auto"
+                    data-worked-row
+                >
                     <Sides row={row} before={before} after={after} chosen={chosen} />
                     {hole && (
                         <button
@@ -278,7 +287,10 @@ export const SpineRow = memo(function SpineRow({
                         </span>
                     )}
                 </span>
-                <span className="min-w-0 pl-1 max-md:order-3 max-md:col-span-2 max-md:flex max-md:items-center max-md:gap-3 max-md:px-3 max-md:pb-2">
+                <span
+                    className="min-w-0 pl-1 max-md:order-3 max-md:col-span-2 max-md:flex max-md:items-center max-md:gap-3 max-md:px-3 max-md:pb-2"
+                    data-worked-row
+                >
                     <People row={row} />
                 </span>
             </div>

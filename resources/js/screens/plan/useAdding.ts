@@ -3,6 +3,7 @@ import type { MovementCard } from '../../api/types/answer-movements';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import type { Gap } from './ClassList';
 import { entryOf, insertEntry, placeOf } from './edits';
+import type { Newcomer } from './shown';
 import type { PlanState } from './usePlan';
 import type { Selection } from './useSelection';
 
@@ -15,14 +16,14 @@ export function useAdding(
 ) {
     const [adding, setAdding] = useState<Gap | null>(null);
 
-    const insert = (gap: Gap, movement: Parameters<typeof entryOf>[0]) => {
+    const insert = (gap: Gap, movement: Parameters<typeof entryOf>[0], known: Newcomer) => {
         const entry = entryOf(movement);
-        edit((plan) => insertEntry(plan, gap.section, gap.index, entry));
+        edit((plan) => insertEntry(plan, gap.section, gap.index, entry), { ...known, id: entry.id });
         select(entry.id, true);
     };
     const pick = (movement: MovementCard) => {
         if (adding) {
-            insert(adding, movement);
+            insert(adding, movement, { ...movement, name: movement.names.plain });
             setAdding(null);
         }
     };
@@ -34,6 +35,7 @@ export function useAdding(
             insert(
                 { section: main.id, index: isInMain ? place.index + 1 : main.entries.length },
                 { ...answer.idea, id: answer.idea.movement },
+                { name: answer.idea.name, zone: null, sides: null, figure: null },
             );
         }
     };

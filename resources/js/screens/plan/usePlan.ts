@@ -1,8 +1,10 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { api, Refusal } from '../../api/client';
 import { refresh } from '../../api/queries';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import { useAutosave } from '../../parts/autosave';
+import { shown, type Newcomer } from './shown';
+import { arriveAt, begin, goBack, goForward, goOn, type Trail } from './trail';
 
 export type PlanDocument = PlanAnswer['plan'];
 
@@ -24,12 +26,28 @@ export function usePlan(classId: string) {
     const [conflict, setConflict] = useState<Conflict | null>(null);
     const [said, setSaid] = useState<string | null>(null);
     const base = useRef<PlanAnswer | null>(null);
+    const [trail, setTrail] = useState<Trail<PlanDocument> | null>(null);
+    const walked = useRef<Trail<PlanDocument> | null>(null);
+    const [newcomers, setNewcomers] = useState<ReadonlyMap<string, Newcomer>>(new Map());
 
+    const walk = useCallback((next: Trail<PlanDocument>) => {
+        walked.current = next;
+        setTrail(next);
+    }, []);
     const take = useCallback((next: PlanAnswer) => {
         base.current = next;
         setAnswer(next);
         setError(null);
     }, []);
+    /** An answer that the teacher did not write herself: loaded, chosen of two, undone, a remedy. */
+    const arrive = useCallback(
+        (next: PlanAnswer, isNew = false) => {
+            take(next);
+            const from = walked.current;
+            walk(!from ? begin(next.plan) : isNew ? goOn(from, next.plan) : arriveAt(from, next.plan));
+        },
+        [take, walk],
+    );
 
     const [autosave, saving] = useAutosave<Draft, PlanAnswer>({
         name: `plan:${classId}`,
@@ -54,11 +72,11 @@ export function usePlan(classId: string) {
         try {
             // What an earlier visit left here comes first, so that the answer has it.
             await autosave.flush();
-            take(await api.get<PlanAnswer>(`classes/${classId}/plan`));
+            arrive(await api.get<PlanAnswer>(`classes/${classId}/plan`));
         } catch (problem) {
             setError(problem as Error);
         }
-    }, [autosave, classId, take]);
+    }, [arrive, autosave, classId]);
 
     useEffect(() => {
         queueMicrotask(() => void load());
@@ -67,32 +85,45 @@ export function usePlan(classId: string) {
         };
     }, [load]);
 
-    const edit = useCallback(
-        (change: (plan: PlanDocument) => PlanDocument) => {
+    const write = useCallback(
+        (plan: PlanDocument) => {
             const revision = autosave.pending?.revision ?? base.current?.revision;
-            const current = autosave.pending?.plan ?? base.current?.plan;
-            if (!current || revision === undefined) {
-                return;
-            }
-            const plan = change(current);
-            if (plan !== current) {
+            if (revision !== undefined) {
                 autosave.change({ revision, plan });
             }
         },
         [autosave],
     );
 
+    const edit = useCallback(
+        (change: (plan: PlanDocument) => PlanDocument, newcomer?: Newcomer & { id: string }) => {
+            const current = autosave.pending?.plan ?? base.current?.plan;
+            const plan = current && change(current);
+            if (!plan || plan === current) {
+                return;
+            }
+            if (newcomer) {
+                setNewcomers((known) => new Map(known).set(newcomer.id, newcomer));
+            }
+            walk(walked.current ? goOn(walked.current, plan) : begin(plan));
+            write(plan);
+        },
+        [autosave, walk, write],
+    );
+
     /** Waits for open saves, then asks the server for a step: undo, redo, a remedy. */
-    const step = useCallback(
+    const ask = useCallback(
         async (path: string, body: Record<string, unknown> = {}) => {
             await autosave.flush();
+            return api.post<PlanAnswer>(`classes/${classId}/${path}`, { revision: base.current?.revision, ...body });
+        },
+        [autosave, classId],
+    );
+
+    const remedy = useCallback(
+        async (finding: string) => {
             try {
-                take(
-                    await api.post<PlanAnswer>(`classes/${classId}/${path}`, {
-                        revision: base.current?.revision,
-                        ...body,
-                    }),
-                );
+                arrive(await ask('remedies', { finding }), true);
                 return true;
             } catch (problem) {
                 setSaid((problem as Error).message);
@@ -102,7 +133,35 @@ export function usePlan(classId: string) {
                 return false;
             }
         },
-        [autosave, classId, load, take],
+        [arrive, ask, load],
+    );
+
+    /** What has not reached the server is undone here, also without a connection; what has, by the server. */
+    const step = useCallback(
+        async (way: 'undo' | 'redo') => {
+            const here = () => {
+                const next = walked.current && (way === 'undo' ? goBack(walked.current) : goForward(walked.current));
+                if (next) {
+                    walk(next);
+                    write(next.now);
+                }
+                return next !== null;
+            };
+            if (autosave.pending && here()) {
+                return;
+            }
+            try {
+                arrive(await ask(way));
+            } catch (problem) {
+                if (problem instanceof Refusal || !here()) {
+                    setSaid((problem as Error).message);
+                }
+                if (problem instanceof Refusal && problem.status === 409) {
+                    void load();
+                }
+            }
+        },
+        [arrive, ask, autosave, load, walk, write],
     );
 
     const settle = useCallback(
@@ -110,18 +169,23 @@ export function usePlan(classId: string) {
             if (!conflict) {
                 return;
             }
-            take(
+            arrive(
                 mine
                     ? await api.put<PlanAnswer>(`classes/${classId}/current`, { revision: conflict.yours })
                     : conflict.theirs,
             );
             setConflict(null);
         },
-        [classId, conflict, take],
+        [arrive, classId, conflict],
     );
 
+    const pending = autosave.pending?.plan ?? null;
+    const seen = useMemo(() => answer && shown(answer, pending, newcomers), [answer, newcomers, pending]);
+
     return {
-        answer,
+        answer: seen,
+        canUndo: (answer?.canUndo ?? false) || (trail?.past.length ?? 0) > 0,
+        canRedo: (answer?.canRedo ?? false) || (trail?.next.length ?? 0) > 0,
         error,
         isUnsaved: saving.state === 'failed',
         conflict,
@@ -130,6 +194,7 @@ export function usePlan(classId: string) {
         load,
         saveNow: () => void autosave.flush(),
         edit,
+        remedy,
         step,
         settle,
     };
