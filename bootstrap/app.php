@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\CsrfToken;
+use App\Http\Middleware\DoneOnce;
 use App\Http\Middleware\NeedsAccount;
 use App\Http\Middleware\PlainValues;
 use App\Safekeeping\DataFolder;
@@ -36,7 +37,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trimStrings($documents);
         $middleware->web(replace: [ValidateCsrfToken::class => CsrfToken::class]);
         $middleware->authenticateSessions();
-        $middleware->alias(['account' => NeedsAccount::class]);
+        $middleware->alias(['account' => NeedsAccount::class, 'once' => DoneOnce::class]);
         $middleware->prependToPriorityList(AuthenticatesRequests::class, NeedsAccount::class);
         $middleware->redirectGuestsTo('/sign-in');
     })

@@ -49,7 +49,7 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::put('account', [AccountController::class, 'update']);
         Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:20,1');
         Route::delete('account/sessions/{session?}', [AccountController::class, 'signOutElsewhere']);
-        Route::post('account/invitations', [AccountController::class, 'invite']);
+        Route::post('account/invitations', [AccountController::class, 'invite'])->middleware('once');
         Route::delete('account/invitations', [AccountController::class, 'withdrawInvitations']);
         Route::get('account/file', [AccountController::class, 'export']);
         Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:20,1');
@@ -66,37 +66,37 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::get('movements/{id}/motion', [LibraryController::class, 'motion']);
 
         Route::post('own/pose', PoseController::class);
-        Route::post('own/import', [OwnMovementController::class, 'import']);
+        Route::post('own/import', [OwnMovementController::class, 'import'])->middleware('once');
         Route::get('own-movements.json', [OwnMovementController::class, 'export']);
         Route::get('own', [OwnMovementController::class, 'index']);
-        Route::post('own', [OwnMovementController::class, 'store']);
+        Route::post('own', [OwnMovementController::class, 'store'])->middleware('once');
         Route::get('own/{own}', [OwnMovementController::class, 'show']);
         Route::put('own/{own}', [OwnMovementController::class, 'update']);
         Route::delete('own/{own}', [OwnMovementController::class, 'destroy']);
         Route::post('own/{own}/keep', [OwnMovementController::class, 'keep']);
         Route::post('own/{own}/discard', [OwnMovementController::class, 'discard']);
 
-        Route::apiResource('groups', GroupController::class);
+        Route::apiResource('groups', GroupController::class)->middlewareFor('store', 'once');
         Route::get('people', [ParticipantController::class, 'index']);
-        Route::post('groups/{group}/people', [ParticipantController::class, 'store']);
+        Route::post('groups/{group}/people', [ParticipantController::class, 'store'])->middleware('once');
         Route::put('groups/{group}/people/{person}', [ParticipantController::class, 'join']);
         Route::delete('groups/{group}/people/{person}', [ParticipantController::class, 'leave']);
         Route::post('groups/{group}/file', [PeopleFileController::class, 'look']);
-        Route::post('groups/{group}/import', [PeopleFileController::class, 'store']);
+        Route::post('groups/{group}/import', [PeopleFileController::class, 'store'])->middleware('once');
         Route::get('groups/{group}/people.csv', [PeopleFileController::class, 'table']);
         Route::get('people/{person}/file', [PersonDataController::class, 'export']);
         Route::get('people/{person}/traces', [PersonDataController::class, 'traces']);
         Route::get('precautions', [PrecautionController::class, 'index']);
-        Route::post('precautions', [PrecautionController::class, 'store']);
+        Route::post('precautions', [PrecautionController::class, 'store'])->middleware('once');
         Route::delete('precautions/{code}', [PrecautionController::class, 'destroy']);
-        Route::apiResource('places', PlaceController::class)->except('show');
+        Route::apiResource('places', PlaceController::class)->except('show')->middlewareFor('store', 'once');
         Route::post('places/{place}/floor', FloorController::class);
         Route::post('fit', ChairFitController::class);
         Route::put('people/{person}', [ParticipantController::class, 'update']);
         Route::delete('people/{person}', [PersonDataController::class, 'destroy']);
 
-        Route::post('classes/import', [FileController::class, 'import']);
-        Route::apiResource('classes', ClassController::class)->parameters(['classes' => 'class'])->except('show');
+        Route::post('classes/import', [FileController::class, 'import'])->middleware('once');
+        Route::apiResource('classes', ClassController::class)->parameters(['classes' => 'class'])->except('show')->middlewareFor('store', 'once');
         Route::prefix('classes/{class}')->group(static function (): void {
             Route::get('plan', [PlanController::class, 'show']);
             Route::put('plan', [PlanController::class, 'save']);
@@ -106,7 +106,7 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
             Route::post('remedies', [PlanController::class, 'remedy']);
             Route::get('file', [FileController::class, 'export']);
             Route::get('rehearsal', RehearsalController::class);
-            Route::post('led', [LedClassController::class, 'start']);
+            Route::post('led', [LedClassController::class, 'start'])->middleware('once');
             Route::get('readiness', [ReadinessController::class, 'show']);
             Route::put('readiness/{person}', [ReadinessController::class, 'update']);
             Route::delete('readiness/{person}', [ReadinessController::class, 'destroy']);

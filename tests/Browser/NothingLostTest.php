@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use PDO;
 use Tests\Support\BrowserTestCase;
 use Tests\Support\Stored;
@@ -132,6 +133,82 @@ final class NothingLostTest extends BrowserTestCase
         self::assertSame('wheelchair', self::stored("select base from participants where name = 'Half Typed'"));
         $this->press('Add a person');
         $this->until(fn (): bool => $this->valueOf('Name or initials') === '', 'an empty form');
+    }
+
+    public function testAPersonHalfTypedIsThereAfterEscapeAndAClickBeside(): void
+    {
+        $this->signIn();
+        $this->visit('/people');
+        $this->press('Add a person');
+        $this->field('Name or initials')->sendKeys('Half Typed');
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->gone();
+        $this->press('Add a person');
+        $this->see('What you had typed here is back');
+        self::assertSame('Half Typed', $this->valueOf('Name or initials'));
+        $this->browser->executeScript('history.back()');
+        $this->gone();
+        $this->visit('/people');
+        $this->press('Add a person');
+        self::assertSame('Half Typed', $this->valueOf('Name or initials'));
+        $this->press('Put it away');
+        $this->gone();
+        $this->press('Add a person');
+        $this->see('Not now');
+        self::assertSame('', $this->valueOf('Name or initials'));
+    }
+
+    private function gone(): void
+    {
+        $this->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [], 'the dialog to close');
+    }
+
+    /** Presses the button of a dialog twice, as an unsure hand does. */
+    private function pressTwice(string $words): void
+    {
+        $button = $this->browser->findElement(WebDriverBy::xpath("//*[@role='dialog']//button[contains(., \"$words\")]"));
+        $this->browser->action()->doubleClick($button)->perform();
+        $this->gone();
+    }
+
+    public function testADoubleClickMakesOneOfEverything(): void
+    {
+        $this->signIn();
+        $count = static fn (string $table): int => (int) self::stored("select count(*) from $table");
+        $before = array_map($count, ['groups', 'participants', 'seated_classes', 'places']);
+        $this->visit('/people');
+        $this->press('New group');
+        $this->field('Name of the group')->sendKeys('Doubled');
+        $this->pressTwice('Keep');
+        $this->see('Doubled: 0 people');
+        $this->press('Add a person');
+        $this->field('Name or initials')->sendKeys('Once O.');
+        $this->pressTwice('Add to the group');
+        $this->see('Doubled: 1 person');
+        $this->visit('/places');
+        $this->press('New place');
+        $this->field('Name of the place')->sendKeys('Hall once');
+        $this->pressTwice('Keep');
+        $this->visit('/');
+        $this->press('New class');
+        $this->field('Name')->sendKeys('Class once');
+        $this->pressTwice('Plan this class');
+        $this->see('Add the first movement of Arrive');
+        usleep(500_000);
+        self::assertSame(array_map(static fn (int $was): int => $was + 1, $before), array_map($count, ['groups', 'participants', 'seated_classes', 'places']));
+    }
+
+    public function testWhatIsWrongIsBroughtIntoViewAtItsField(): void
+    {
+        $this->signIn();
+        $this->visit('/people');
+        $this->press('Add a person');
+        $this->field('Notes')->sendKeys('No name given.');
+        $this->press('Add to the group');
+        $this->until(fn (): bool => $this->browser->executeScript('return document.activeElement.name') === 'name', 'the field that is missing');
+        self::assertSame('true', $this->field('Name or initials')->getAttribute('aria-invalid'));
+        $told = (string) $this->field('Name or initials')->getAttribute('aria-describedby');
+        self::assertStringContainsString('name', (string) $this->browser->executeScript("const at = document.getElementById('$told').getBoundingClientRect(); return at.top > 0 && at.bottom < innerHeight ? document.getElementById('$told').textContent : ''"));
     }
 
     public function testWhatIsToldBeforeClassWaitsForAServerThatIsAway(): void

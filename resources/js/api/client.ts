@@ -1,3 +1,4 @@
+import { once } from './once';
 import { signedInAgain, token } from './session';
 
 /** What the server said no to, in words for the person. */
@@ -23,18 +24,21 @@ class Unreachable extends Error {}
 interface Ways {
     /** Does not ask to sign in again: for what goes on behind somebody who is busy. */
     quiet?: boolean;
+    /** By which the server knows a request again that it has done already. */
+    key?: string;
 }
 
 /** Signed out, or with a token that has been renewed in another tab. */
 const lapsed = (status: number) => status === 401 || status === 419;
 
-async function ask(method: string, path: string, body: unknown): Promise<Response> {
+async function ask(method: string, path: string, body: unknown, key?: string): Promise<Response> {
     try {
         return await fetch(`/api/${path}`, {
             method,
             headers: {
                 Accept: 'application/json',
                 'X-XSRF-TOKEN': token(),
+                ...(key ? { 'Idempotency-Key': key } : {}),
                 ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
             },
             body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
@@ -44,10 +48,10 @@ async function ask(method: string, path: string, body: unknown): Promise<Respons
     }
 }
 
-async function send<T>(method: string, path: string, body?: unknown, { quiet = false }: Ways = {}): Promise<T> {
-    let response = await ask(method, path, body);
+async function send<T>(method: string, path: string, body?: unknown, { quiet = false, key }: Ways = {}): Promise<T> {
+    let response = await ask(method, path, body, key);
     if (lapsed(response.status) && !quiet && (await signedInAgain())) {
-        response = await ask(method, path, body);
+        response = await ask(method, path, body, key);
     }
     if (response.status === 204) {
         return undefined as T;
@@ -73,6 +77,13 @@ async function send<T>(method: string, path: string, body?: unknown, { quiet = f
 export const api = {
     get: <T>(path: string) => send<T>('GET', path),
     post: <T>(path: string, body: unknown = {}) => send<T>('POST', path, body),
+    /** Makes something new: once, however often it is pressed, and also when the answer got lost. */
+    make: <T>(path: string, body: unknown = {}) =>
+        once(
+            `${path} ${JSON.stringify(body)}`,
+            (key) => send<T>('POST', path, body, { key }),
+            (problem) => problem instanceof Refusal,
+        ),
     put: <T>(path: string, body: unknown, ways?: Ways) => send<T>('PUT', path, body, ways),
     delete: <T = undefined>(path: string, body?: unknown) => send<T>('DELETE', path, body),
 };

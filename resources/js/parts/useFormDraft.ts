@@ -12,6 +12,7 @@ interface Kept<S> {
  */
 export function useFormDraft<S>(name: string, state: S) {
     const form = useRef<HTMLFormElement | null>(null);
+    const [isTyped, setTyped] = useState(false);
     const [kept] = useState(() => readKept<Kept<S>>(name, 'tab'));
 
     // A dialog puts its form on the page later than this runs, so the form tells when it is there.
@@ -35,6 +36,7 @@ export function useFormDraft<S>(name: string, state: S) {
     const serial = JSON.stringify(state);
     const save = useCallback(() => {
         if (form.current) {
+            setTyped(true);
             const fields = Object.fromEntries(
                 [...new FormData(form.current)].filter(
                     (entry): entry is [string, string] => typeof entry[1] === 'string',
@@ -57,7 +59,7 @@ export function useFormDraft<S>(name: string, state: S) {
         keep(name, null, 'tab');
     }, [name]);
 
-    return { form: attach, save, forget, isRestored: kept !== null };
+    return { form: attach, save, forget, isRestored: kept !== null, isTyped };
 }
 
 /** State of a form as it was typed before a reload; null when nothing was. */

@@ -67,7 +67,7 @@ export function OtherTeachers({ account }: { account: AccountAnswer }) {
     const others = account.teachers.length - 1;
     const invite = () => {
         setBusy(true);
-        api.post<{ link: string; days: number }>('account/invitations').then(
+        api.make<{ link: string; days: number }>('account/invitations').then(
             (made) => {
                 setLink(made);
                 void queryClient.invalidateQueries({ queryKey: ['account'] });

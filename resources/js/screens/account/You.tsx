@@ -1,40 +1,24 @@
-import { useState, type FormEvent } from 'react';
-import { api, Refusal } from '../../api/client';
+import { useState } from 'react';
+import { api } from '../../api/client';
 import { queryClient } from '../../api/queries';
 import type { AccountAnswer } from '../../api/types/answer-account';
 import { TextField } from '../../parts/Field';
+import { useSubmit } from '../../parts/useSubmit';
 
 /** Sends a form once, and tells what is wrong with which field, or that it worked. */
 export function useSend(send: (given: Record<string, string>) => Promise<AccountAnswer | undefined>, worked: string) {
-    const [fields, setFields] = useState<Record<string, string>>({});
     const [said, setSaid] = useState<string | null>(null);
-    const [busy, setBusy] = useState(false);
-    const submit = (event: FormEvent<HTMLFormElement>) => {
-        event.preventDefault();
-        const form = event.currentTarget;
-        setBusy(true);
+    const { errors, problem, busy, onSubmit } = useSubmit(async (_, form) => {
         setSaid(null);
-        send(Object.fromEntries(new FormData(form)) as Record<string, string>).then(
-            (answer) => {
-                if (answer) {
-                    queryClient.setQueryData(['account'], answer);
-                }
-                form.querySelectorAll<HTMLInputElement>('input[type="password"]').forEach(
-                    (field) => (field.value = ''),
-                );
-                setFields({});
-                setSaid(worked);
-                setBusy(false);
-            },
-            (error: Error) => {
-                const wrong = error instanceof Refusal ? error.fields : {};
-                setFields(wrong);
-                setSaid(Object.keys(wrong).length > 0 ? null : error.message);
-                setBusy(false);
-            },
-        );
-    };
-    return { fields, said, busy, submit };
+        // As it was typed: a password may begin with a space.
+        const answer = await send(Object.fromEntries(new FormData(form)) as Record<string, string>);
+        if (answer) {
+            queryClient.setQueryData(['account'], answer);
+        }
+        form.querySelectorAll<HTMLInputElement>('input[type="password"]').forEach((field) => (field.value = ''));
+        setSaid(worked);
+    });
+    return { fields: errors, said: problem ?? said, busy, submit: onSubmit };
 }
 
 export function Said({ words }: { words: string | null }) {

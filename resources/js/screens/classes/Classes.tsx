@@ -26,7 +26,7 @@ export default function Classes() {
     const file = useRef<HTMLInputElement>(null);
 
     const lead = (id: number) => {
-        void api.post<{ id: number }>(`classes/${id}/led`).then(
+        void api.make<{ id: number }>(`classes/${id}/led`).then(
             (led) => navigate(`/led/${led.id}`),
             (error: Error) => setProblem(error.message),
         );
@@ -40,7 +40,7 @@ export default function Classes() {
     };
     const take = async (from: { name: string; text: string }, people: Decided = {}) => {
         try {
-            const made = await api.post<ClassInfo>('classes/import', { file: from.text, people });
+            const made = await api.make<ClassInfo>('classes/import', { file: from.text, people });
             await refresh('classes', 'groups');
             void navigate(`/classes/${made.id}/plan`);
         } catch (error) {

@@ -15,7 +15,7 @@ function useMaking() {
     const navigate = useNavigate();
     const [problem, setProblem] = useState<Error | null>(null);
     const begin = (after: string) =>
-        void api.post<OwnMovementAnswer>('own', { after }).then(
+        void api.make<OwnMovementAnswer>('own', { after }).then(
             (made) => void refresh('own').then(() => navigate(`/movements/own/${made.key}`)),
             (error: Error) => setProblem(error),
         );

@@ -103,7 +103,7 @@ function OwnMovements() {
     const [problem, setProblem] = useState<Error | null>(null);
     const drafts = own.data?.own.filter((one) => one.hasDraft) ?? [];
     const begin = () =>
-        api.post<OwnMovementAnswer>('own').then(
+        api.make<OwnMovementAnswer>('own').then(
             (made) => void refresh('own').then(() => navigate(`/movements/own/${made.key}`)),
             (error: Error) => setProblem(error),
         );
@@ -112,7 +112,7 @@ function OwnMovements() {
             return;
         }
         try {
-            setReport(await api.post<ImportReport>('own/import', await chosen.text()));
+            setReport(await api.make<ImportReport>('own/import', await chosen.text()));
             setProblem(null);
             await refresh('own', 'movements');
         } catch (error) {

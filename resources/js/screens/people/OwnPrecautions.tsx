@@ -5,9 +5,11 @@ import { refresh } from '../../api/queries';
 import type { OwnPrecautionsAnswer } from '../../api/types/answer-precautions';
 import { TextField } from '../../parts/Field';
 import { NeverChosen } from '../../parts/NeverChosen';
+import { Problem } from '../../parts/FormSheet';
 import { Sheet } from '../../parts/Sheet';
 import { Trouble } from '../../parts/States';
 import { draftState, useFormDraft } from '../../parts/useFormDraft';
+import { useSubmit } from '../../parts/useSubmit';
 
 /** Precautions of the teacher's own, in the form of the shipped ones: what to never, what to watch, and why. */
 export function OwnPrecautions({ onClose }: { onClose: () => void }) {
@@ -17,9 +19,27 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
     });
     const [never, setNever] = useState<string[]>(() => draftState<string[]>('precaution') ?? []);
     const { form: attach, save, forget } = useFormDraft('precaution', never);
-    const [busy, setBusy] = useState(false);
     const [problem, setProblem] = useState<Error | null>(null);
     const done = () => refresh('own-precautions', 'library', 'classes');
+    const {
+        errors,
+        problem: refused,
+        busy,
+        onSubmit,
+    } = useSubmit(async (text, form) => {
+        await api.make('precautions', {
+            name: text('name'),
+            why: text('why'),
+            ...(never.length > 0 ? { never } : {}),
+            ...(text('watch') ? { watch: [text('watch')] } : {}),
+            ...(text('instead') ? { instead: text('instead') } : {}),
+            ...(text('source') ? { source: text('source') } : {}),
+        });
+        form.reset();
+        forget();
+        setNever([]);
+        void done();
+    });
     return (
         <Sheet title="Precautions of your own" open onClose={onClose} wide>
             <div className="space-y-5">
@@ -46,49 +66,28 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                     </ul>
                 )}
                 {problem && <Trouble error={problem} />}
-                <form
-                    ref={attach}
-                    className="space-y-4"
-                    noValidate
-                    onInput={save}
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        setBusy(true);
-                        const form = event.currentTarget;
-                        const given = new FormData(form);
-                        const text = (name: string) => String(given.get(name) as string | null).trim();
-                        const body = {
-                            name: text('name'),
-                            why: text('why'),
-                            ...(never.length > 0 ? { never } : {}),
-                            ...(text('watch') ? { watch: [text('watch')] } : {}),
-                            ...(text('instead') ? { instead: text('instead') } : {}),
-                            ...(text('source') ? { source: text('source') } : {}),
-                        };
-                        api.post('precautions', body).then(
-                            () => {
-                                form.reset();
-                                forget();
-                                setNever([]);
-                                setProblem(null);
-                                setBusy(false);
-                                void done();
-                            },
-                            (error: Error) => {
-                                setProblem(error);
-                                setBusy(false);
-                            },
-                        );
-                    }}
-                >
+                <form ref={attach} className="space-y-4" noValidate onInput={save} onSubmit={onSubmit}>
                     <div className="grid gap-4 sm:grid-cols-2">
-                        <TextField label="Plain name" name="name" maxLength={80} placeholder="Sore ribs" />
-                        <TextField label="Why" name="why" maxLength={300} placeholder="Leaning presses on them." />
-                        <TextField label="What to watch" name="watch" maxLength={200} />
-                        <TextField label="What serves instead" name="instead" maxLength={200} />
+                        <TextField
+                            label="Plain name"
+                            name="name"
+                            error={errors.name}
+                            maxLength={80}
+                            placeholder="Sore ribs"
+                        />
+                        <TextField
+                            label="Why"
+                            name="why"
+                            error={errors.why}
+                            maxLength={300}
+                            placeholder="Leaning presses on them."
+                        />
+                        <TextField label="What to watch" name="watch" error={errors.watch} maxLength={200} />
+                        <TextField label="What serves instead" name="instead" error={errors.instead} maxLength={200} />
                         <TextField
                             label="Where this comes from"
                             name="source"
+                            error={errors.source}
                             maxLength={200}
                             placeholder="My own practice"
                         />
@@ -97,6 +96,7 @@ export function OwnPrecautions({ onClose }: { onClose: () => void }) {
                         <h3 className="mb-1 font-semibold">Never with it</h3>
                         <NeverChosen never={never} onChange={setNever} />
                     </section>
+                    <Problem words={refused} />
                     <div className="flex justify-end">
                         <button className="button button-main" disabled={busy}>
                             Add this precaution

@@ -5,7 +5,9 @@ import { refresh, useFigures, useGroups, useLibrary, usePeople } from '../../api
 import type { GroupsAnswer } from '../../api/types/answer-groups';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { TextField } from '../../parts/Field';
-import { Ask, Sheet } from '../../parts/Sheet';
+import { FormSheet } from '../../parts/FormSheet';
+import { Ask } from '../../parts/Sheet';
+import type { Given } from '../../parts/useSubmit';
 import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
 import { plural } from '../../parts/time';
@@ -18,27 +20,31 @@ type GroupRow = GroupsAnswer['groups'][number];
 type PersonRow = GroupRow['people'][number];
 
 function NameForm({ group, onClose }: { group: GroupRow | null; onClose: (made?: GroupRow) => void }) {
-    const [problem, setProblem] = useState<string>();
+    const send = async (given: Given) => {
+        const body = { name: given('name') };
+        const made = await (group ? api.put<GroupRow>(`groups/${group.id}`, body) : api.make<GroupRow>('groups', body));
+        await refresh('groups', 'classes');
+        onClose(made);
+    };
     return (
-        <Sheet title={group ? 'Rename this group' : 'New group'} open onClose={() => onClose()}>
-            <form
-                className="space-y-4"
-                noValidate
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    const body = { name: new FormData(event.currentTarget).get('name') };
-                    (group ? api.put<GroupRow>(`groups/${group.id}`, body) : api.post<GroupRow>('groups', body)).then(
-                        (made) => void refresh('groups', 'classes').then(() => onClose(made)),
-                        (error: Error) => setProblem(error.message),
-                    );
-                }}
-            >
-                <TextField label="Name of the group" name="name" defaultValue={group?.name} error={problem} autoFocus />
-                <div className="flex justify-end">
-                    <button className="button button-main">Keep</button>
-                </div>
-            </form>
-        </Sheet>
+        <FormSheet
+            title={group ? 'Rename this group' : 'New group'}
+            draft={`group:${group?.id ?? 'new'}`}
+            state={null}
+            send={send}
+            keep="Keep"
+            onClose={() => onClose()}
+        >
+            {(errors) => (
+                <TextField
+                    label="Name of the group"
+                    name="name"
+                    defaultValue={group?.name}
+                    error={errors.name}
+                    autoFocus
+                />
+            )}
+        </FormSheet>
     );
 }
 

@@ -61,7 +61,7 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
         setBusy(true);
         try {
             const known = Object.fromEntries(chosen.flatMap((at) => (same[at] ? [[at, same[at]]] : [])));
-            await api.post(`groups/${group}/import`, {
+            await api.make(`groups/${group}/import`, {
                 file,
                 columns: seen?.kind === 'csv' ? columns : null,
                 rows: chosen,

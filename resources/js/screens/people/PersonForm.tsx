@@ -1,11 +1,13 @@
-import { useState, type FormEvent } from 'react';
-import { api, Refusal } from '../../api/client';
+import { useState } from 'react';
+import { api } from '../../api/client';
 import { refresh } from '../../api/queries';
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import { vocabulary } from '../../api/types/words';
 import { Choice, Labelled, TextField } from '../../parts/Field';
-import { Sheet } from '../../parts/Sheet';
-import { draftState, useFormDraft } from '../../parts/useFormDraft';
+import { FormSheet } from '../../parts/FormSheet';
+import { keep } from '../../parts/kept';
+import { draftState } from '../../parts/useFormDraft';
+import type { Given } from '../../parts/useSubmit';
 import { BaseChoice } from './BaseChoice';
 import { ErasePerson } from './ErasePerson';
 import { More, more } from './PersonMore';
@@ -40,26 +42,12 @@ export function PersonForm({
     const [noted, setNoted] = useState<Noted[]>(typed?.noted ?? row?.person.precautions ?? []);
     const [ranges, setRanges] = useState<Range[]>(typed?.ranges ?? row?.person.ranges ?? []);
     const [weak, setWeak] = useState<Weak[]>(typed?.weak ?? row?.person.weak ?? []);
-    const { form, save, forget, isRestored } = useFormDraft<Typed>(name, { base, age, noted, ranges, weak });
-    const [busy, setBusy] = useState(false);
-    const [errors, setErrors] = useState<Record<string, string>>({});
-    const [problem, setProblem] = useState<string | null>(null);
     const [removing, setRemoving] = useState(false);
-    const close = () => {
-        forget();
+    const leave = () => {
+        keep(name, null, 'tab');
         onClose();
     };
-    const submit = async (event: FormEvent<HTMLFormElement>) => {
-        event.preventDefault();
-        if (busy) {
-            return;
-        }
-        setBusy(true);
-        const given = new FormData(event.currentTarget);
-        const text = (name: string) => {
-            const value = given.get(name);
-            return typeof value === 'string' ? value.trim() : '';
-        };
+    const send = async (text: Given) => {
         const person = {
             name: text('name'),
             base,
@@ -71,89 +59,30 @@ export function PersonForm({
             ...(text('notes') ? { notes: text('notes') } : {}),
             ...more(text, row?.person),
         };
-        try {
-            await (row ? api.put(`people/${row.id}`, person) : api.post(`groups/${group}/people`, person));
-            await refresh('groups', 'classes');
-            close();
-        } catch (error) {
-            setBusy(false);
-            const fields = error instanceof Refusal ? error.fields : {};
-            setErrors(fields);
-            setProblem(fields.name ? null : (error as Error).message);
-        }
+        await (row ? api.put(`people/${row.id}`, person) : api.make(`groups/${group}/people`, person));
+        await refresh('groups', 'classes');
     };
 
     return (
-        <Sheet title={row ? row.person.name : 'Add a person'} open onClose={close} wide>
-            <form ref={form} className="space-y-5" noValidate onInput={save} onSubmit={(event) => void submit(event)}>
-                {isRestored && (
-                    <p role="status" className="rounded-xl bg-butter px-4 py-2">
-                        What you typed before the page went away is back. “Not now” puts it away.
-                    </p>
-                )}
-                <TextField
-                    label="Name or initials"
-                    name="name"
-                    defaultValue={row?.person.name}
-                    error={errors.name}
-                    autoFocus
-                    autoComplete="off"
-                />
-                <BaseChoice base={base} setBase={setBase} />
-                <div className="grid gap-4 sm:grid-cols-2">
-                    <Choice
-                        label="Age"
-                        name="age"
-                        value={age}
-                        onChange={(event) => setAge(event.target.value)}
-                        hint="Sets the comfortable range until you note their own."
-                        options={[['', 'Not known'], ...vocabulary.ageBand]}
-                    />
-                    <Choice
-                        label="Moves"
-                        name="pace"
-                        defaultValue={row?.person.pace ?? ''}
-                        hint="Sets the time for changing place and side."
-                        options={[['', 'Not known'], ...vocabulary.pace]}
-                    />
-                </div>
-                <PrecautionChoice library={library} noted={noted} setNoted={setNoted} />
-                <WeakSidesAndRanges
-                    library={library}
-                    age={age}
-                    base={base}
-                    weak={weak}
-                    setWeak={setWeak}
-                    ranges={ranges}
-                    setRanges={setRanges}
-                />
-                <More person={row?.person} />
-                <Labelled label="Notes" hint="In plain words. Stored encrypted, and never printed on what lies about.">
-                    {(field) => (
-                        <textarea
-                            className="field min-h-20"
-                            name="notes"
-                            maxLength={2000}
-                            defaultValue={row?.person.notes}
-                            {...field}
-                        />
-                    )}
-                </Labelled>
-                {problem && (
-                    <p role="alert" className="rounded-xl bg-butter px-4 py-3">
-                        {problem}
-                    </p>
-                )}
-                <div className="flex flex-wrap gap-3">
-                    {row && (
-                        <span className="mr-auto flex flex-wrap gap-1">
+        <>
+            <FormSheet<Typed>
+                title={row ? row.person.name : 'Add a person'}
+                draft={name}
+                state={{ base, age, noted, ranges, weak }}
+                send={send}
+                keep={row ? 'Keep' : 'Add to the group'}
+                onClose={onClose}
+                wide
+                beside={
+                    row && (
+                        <>
                             <button
                                 type="button"
                                 className="button button-quiet px-3"
                                 onClick={() =>
                                     void api
                                         .delete(`groups/${group}/people/${row.id}`)
-                                        .then(() => refresh('groups', 'classes').then(close))
+                                        .then(() => refresh('groups', 'classes').then(leave))
                                 }
                             >
                                 Take out of this group
@@ -168,19 +97,69 @@ export function PersonForm({
                             >
                                 Erase
                             </button>
-                        </span>
-                    )}
-                    <button type="button" className="button ml-auto" onClick={close}>
-                        Not now
-                    </button>
-                    <button className="button button-main" disabled={busy}>
-                        {row ? 'Keep' : 'Add to the group'}
-                    </button>
-                </div>
-            </form>
+                        </>
+                    )
+                }
+            >
+                {(errors) => (
+                    <>
+                        <TextField
+                            label="Name or initials"
+                            name="name"
+                            defaultValue={row?.person.name}
+                            error={errors.name}
+                            autoFocus
+                            autoComplete="off"
+                        />
+                        <BaseChoice base={base} setBase={setBase} />
+                        <div className="grid gap-4 sm:grid-cols-2">
+                            <Choice
+                                label="Age"
+                                name="age"
+                                value={age}
+                                onChange={(event) => setAge(event.target.value)}
+                                hint="Sets the comfortable range until you note their own."
+                                options={[['', 'Not known'], ...vocabulary.ageBand]}
+                            />
+                            <Choice
+                                label="Moves"
+                                name="pace"
+                                defaultValue={row?.person.pace ?? ''}
+                                hint="Sets the time for changing place and side."
+                                options={[['', 'Not known'], ...vocabulary.pace]}
+                            />
+                        </div>
+                        <PrecautionChoice library={library} noted={noted} setNoted={setNoted} />
+                        <WeakSidesAndRanges
+                            library={library}
+                            age={age}
+                            base={base}
+                            weak={weak}
+                            setWeak={setWeak}
+                            ranges={ranges}
+                            setRanges={setRanges}
+                        />
+                        <More person={row?.person} />
+                        <Labelled
+                            label="Notes"
+                            hint="In plain words. Stored encrypted, and never printed on what lies about."
+                        >
+                            {(field) => (
+                                <textarea
+                                    className="field min-h-20"
+                                    name="notes"
+                                    maxLength={2000}
+                                    defaultValue={row?.person.notes}
+                                    {...field}
+                                />
+                            )}
+                        </Labelled>
+                    </>
+                )}
+            </FormSheet>
             {removing && row && (
-                <ErasePerson id={row.id} name={row.person.name} onClose={() => setRemoving(false)} onErased={close} />
+                <ErasePerson id={row.id} name={row.person.name} onClose={() => setRemoving(false)} onErased={leave} />
             )}
-        </Sheet>
+        </>
     );
 }

@@ -4,7 +4,7 @@ import { api } from '../../api/client';
 import { refresh, usePlaces } from '../../api/queries';
 import type { PlaceRow } from '../../api/types/answer-places';
 import { TextField } from '../../parts/Field';
-import { Sheet } from '../../parts/Sheet';
+import { FormSheet } from '../../parts/FormSheet';
 import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
 import { plural } from '../../parts/time';
@@ -13,7 +13,6 @@ export default function Places() {
     const places = usePlaces();
     const navigate = useNavigate();
     const [naming, setNaming] = useState(false);
-    const [problem, setProblem] = useState<string>();
     if (places.error) {
         return <Trouble error={places.error} again={() => void places.refetch()} />;
     }
@@ -69,24 +68,20 @@ export default function Places() {
                 ))}
             </ul>
             {naming && (
-                <Sheet title="New place" open onClose={() => setNaming(false)}>
-                    <form
-                        className="space-y-4"
-                        noValidate
-                        onSubmit={(event) => {
-                            event.preventDefault();
-                            api.post<PlaceRow>('places', { name: new FormData(event.currentTarget).get('name') }).then(
-                                (made) => void refresh('places').then(() => navigate(`/places/${made.id}`)),
-                                (error: Error) => setProblem(error.message),
-                            );
-                        }}
-                    >
-                        <TextField label="Name of the place" name="name" error={problem} autoFocus />
-                        <div className="flex justify-end">
-                            <button className="button button-main">Keep</button>
-                        </div>
-                    </form>
-                </Sheet>
+                <FormSheet
+                    title="New place"
+                    draft="place:new"
+                    state={null}
+                    keep="Keep"
+                    onClose={() => setNaming(false)}
+                    send={async (given) => {
+                        const made = await api.make<PlaceRow>('places', { name: given('name') });
+                        await refresh('places');
+                        void navigate(`/places/${made.id}`);
+                    }}
+                >
+                    {(errors) => <TextField label="Name of the place" name="name" error={errors.name} autoFocus />}
+                </FormSheet>
             )}
         </>
     );

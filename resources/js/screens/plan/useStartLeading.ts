@@ -6,7 +6,7 @@ import { api } from '../../api/client';
 export function useStartLeading(classId: string, say: (words: string) => void): () => void {
     const navigate = useNavigate();
     return useCallback(() => {
-        void api.post<{ id: number }>(`classes/${classId}/led`).then(
+        void api.make<{ id: number }>(`classes/${classId}/led`).then(
             (led) => navigate(`/led/${led.id}`),
             (problem: Error) => say(problem.message),
         );
