@@ -101,6 +101,8 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
             Route::get('plan', [PlanController::class, 'show']);
             Route::put('plan', [PlanController::class, 'save']);
             Route::put('current', [PlanController::class, 'choose']);
+            Route::get('versions', [PlanController::class, 'versions']);
+            Route::get('versions/{number}', [PlanController::class, 'version'])->whereNumber('number');
             Route::post('undo', [PlanController::class, 'undo']);
             Route::post('redo', [PlanController::class, 'redo']);
             Route::post('remedies', [PlanController::class, 'remedy']);

@@ -178,8 +178,15 @@ final class PlanningTest extends BrowserTestCase
         $this->find('[role=dialog] input[type=search]')->sendKeys('Rock heels');
         $this->press('Rock heels and toes');
         $this->see('Two versions of this class');
-        $this->press('Mine, from this window');
+        $this->see('only here');
+        $this->press('Go on with mine');
         $this->until(fn (): bool => $this->rows() === ['Roll the shoulders', 'Rock heels and toes'], 'my version');
+        $this->press('More');
+        $this->press('Earlier versions');
+        $this->press('set aside');
+        $this->see('As it was then');
+        $this->press('Go on with this one');
+        $this->until(fn (): bool => $this->rows() === ['Roll the shoulders', 'Sit quietly'], 'the other one after all');
     }
 
     public function testEveryChangeIsSeenInTheSameFrame(): void

@@ -57,6 +57,25 @@ final class StoredPlansTest extends AppTestCase
         $this->assertStringNotContainsString('Dora', (string) $this->get("/api/classes/{$this->class->id}/file")->getContent());
     }
 
+    public function testTheVersionThatWasNotTakenIsSetAsideAndCanBeLookedAtAndTaken(): void
+    {
+        $this->save(['title' => 'Here'] + self::plan())->assertOk();
+        $this->save(['title' => 'There'] + self::plan(), 1)->assertConflict();
+        $versions = $this->answer($this->getJson("/api/classes/{$this->class->id}/versions"), 'answer-versions');
+        $this->assertSame(2, $versions['current']);
+        $this->assertSame([3 => true, 2 => false, 1 => false], array_column($versions['versions'], 'isSetAside', 'number'));
+
+        $there = $this->answer($this->getJson("/api/classes/{$this->class->id}/versions/3"), 'answer-version');
+        $this->assertSame(array_column(self::plan()['sections'][0]['entries'], 'id'), array_column($there['sections'][0]['entries'], 'id'));
+        $this->assertGreaterThan(0, $there['planned']);
+        $this->putJson("/api/classes/{$this->class->id}/current", ['revision' => 3])->assertOk()->assertJsonPath('plan.title', 'There');
+        $this->assertSame([3 => false, 2 => true, 1 => false], array_column($this->getJson("/api/classes/{$this->class->id}/versions")->json('versions'), 'isSetAside', 'number'));
+
+        $this->getJson("/api/classes/{$this->class->id}/versions/9")->assertNotFound();
+        $this->actingAs($this->teacher('other@kind-chair.example'));
+        $this->getJson("/api/classes/{$this->class->id}/versions")->assertNotFound();
+    }
+
     public function testAPlanThatCannotBeAnsweredIsNotStored(): void
     {
         $plan = self::plan();

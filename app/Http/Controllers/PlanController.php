@@ -9,6 +9,7 @@ use App\Http\Requests\ApplyRemedy;
 use App\Http\Requests\ChooseRevision;
 use App\Http\Requests\SavePlan;
 use App\Http\Resources\PlanResource;
+use App\Http\Resources\VersionsResource;
 use App\Models\SeatedClass;
 use App\Planning\ClassPlanner;
 use Illuminate\Http\JsonResponse;
@@ -51,6 +52,18 @@ final class PlanController
         abort_unless($class->choose($request->integer('revision')), 404);
 
         return $this->answer($class);
+    }
+
+    public function versions(SeatedClass $class): JsonResponse
+    {
+        return response()->json(VersionsResource::all($class));
+    }
+
+    public function version(SeatedClass $class, int $number): JsonResponse
+    {
+        $revision = $class->revisions()->where('number', $number)->firstOrFail();
+
+        return response()->json((new VersionsResource($this->planner))->one($class, $revision));
     }
 
     public function undo(SeatedClass $class): JsonResponse

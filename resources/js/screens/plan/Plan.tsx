@@ -24,6 +24,7 @@ import { useAdding } from './useAdding';
 import { usePlan, type PlanState } from './usePlan';
 import { usePlanKeys } from './usePlanKeys';
 import { useSelection } from './useSelection';
+import { VersionsSheet } from './VersionsSheet';
 import { useStartLeading } from './useStartLeading';
 
 export default function PlanPage() {
@@ -70,7 +71,7 @@ function Plan({ classId, answer, state, library }: Props) {
     const { selected, side, select } = selection;
     const { adding, setAdding, pick, addIdea } = useAdding(answer, selected, edit, select);
     const [zone, setZone] = useState<ZoneName | null>(null);
-    const [open, setOpen] = useState<'map' | 'people' | 'keys' | 'settings' | 'rehearsal' | null>(null);
+    const [open, setOpen] = useState<'map' | 'people' | 'keys' | 'settings' | 'rehearsal' | 'versions' | null>(null);
     const [busy, setBusy] = useState(false);
     const panel = useRef<HTMLElement>(null);
     const close = () => setOpen(null);
@@ -134,6 +135,7 @@ function Plan({ classId, answer, state, library }: Props) {
                 onSettings={() => setOpen('settings')}
                 onRehearse={() => setOpen('rehearsal')}
                 onKeys={() => setOpen('keys')}
+                onVersions={() => setOpen('versions')}
                 onLead={lead}
             />
             {said && <Said words={said} onRead={() => setSaid(null)} />}
@@ -205,7 +207,10 @@ function Plan({ classId, answer, state, library }: Props) {
             )}
             <Rehearsal classId={classId} open={open === 'rehearsal'} onClose={close} />
             <KeysSheet open={open === 'keys'} onClose={close} />
-            {conflict && <ConflictSheet conflict={conflict} settle={settle} />}
+            {open === 'versions' && (
+                <VersionsSheet classId={classId} revision={answer.revision} onTake={state.takeUp} onClose={close} />
+            )}
+            {conflict && <ConflictSheet classId={classId} conflict={conflict} settle={settle} />}
         </main>
     );
 }

@@ -16,6 +16,7 @@ interface Props {
     onSettings: () => void;
     onRehearse: () => void;
     onKeys: () => void;
+    onVersions: () => void;
     onLead: () => void;
 }
 
@@ -33,6 +34,7 @@ export function PlanHeader({
     onSettings,
     onRehearse,
     onKeys,
+    onVersions,
     onLead,
 }: Props) {
     const navigate = useNavigate();
@@ -95,6 +97,7 @@ export function PlanHeader({
                                 ['Print in large letters', () => window.open(`${sheet}?large=1`, '_self')],
                                 ['Save as a file', () => download(false)],
                                 ['Save as a file, with people', () => download(true)],
+                                ['Earlier versions', onVersions],
                                 ['Keys for this screen', onKeys],
                             ] as [string, () => void][]
                         ).map(([name, run]) => (

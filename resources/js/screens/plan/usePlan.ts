@@ -182,8 +182,24 @@ export function usePlan(classId: string) {
     const pending = autosave.pending?.plan ?? null;
     const seen = useMemo(() => answer && shown(answer, pending, newcomers), [answer, newcomers, pending]);
 
+    /** Makes a stored version the class as it is now. */
+    const takeUp = useCallback(
+        async (revision: number) => {
+            try {
+                await autosave.flush();
+                arrive(await api.put<PlanAnswer>(`classes/${classId}/current`, { revision }), true);
+                return true;
+            } catch (problem) {
+                setSaid((problem as Error).message);
+                return false;
+            }
+        },
+        [arrive, autosave, classId],
+    );
+
     return {
         answer: seen,
+        takeUp,
         canUndo: (answer?.canUndo ?? false) || (trail?.past.length ?? 0) > 0,
         canRedo: (answer?.canRedo ?? false) || (trail?.next.length ?? 0) > 0,
         error,
