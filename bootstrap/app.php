@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\Compressed;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\CsrfToken;
 use App\Http\Middleware\DoneOnce;
@@ -30,6 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // One origin only: nothing is shared with other sites.
         $middleware->remove(HandleCors::class);
         $middleware->trustHosts(at: static fn (): array => config('kindchair.hosts'));
+        $middleware->prepend(Compressed::class);
         $middleware->append([ContentSecurity::class, PlainValues::class]);
         // A document is stored as it was written: an empty line in it is an empty line.
         $documents = [static fn (Request $request): bool => $request->is('api/own/*', 'api/classes/*/plan')];

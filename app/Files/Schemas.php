@@ -32,6 +32,44 @@ final class Schemas
         }
     }
 
+    /**
+     * Checks a class of which an earlier state was checked before: only movements that are not as they were are looked at again.
+     *
+     * @param array<array-key, mixed> $document
+     * @param array<array-key, mixed> $before
+     * @throws FormatError
+     */
+    public function checkChanged(string $name, array $document, array $before): void
+    {
+        $known = [];
+        foreach (self::sections($before) as $section) {
+            foreach ((array) ($section['entries'] ?? []) as $entry) {
+                $known[serialize($entry)] = true;
+            }
+        }
+        $changed = $document;
+        foreach (self::sections($document) as $at => $section) {
+            if (is_array($section['entries'] ?? null) && array_is_list($section['entries'])) {
+                $changed['sections'][$at]['entries'] = array_values(array_filter($section['entries'], static fn (mixed $entry): bool => !isset($known[serialize($entry)])));
+            }
+        }
+        try {
+            $this->check($name, $changed);
+        } catch (FormatError) {
+            // Once more, so that the place that is told is the one in the whole.
+            $this->check($name, $document);
+        }
+    }
+
+    /**
+     * @param array<array-key, mixed> $document
+     * @return array<array-key, array<array-key, mixed>>
+     */
+    private static function sections(array $document): array
+    {
+        return array_filter(is_array($document['sections'] ?? null) ? $document['sections'] : [], is_array(...));
+    }
+
     private function validator(): Validator
     {
         $validator = new Validator();

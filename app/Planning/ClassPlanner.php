@@ -17,6 +17,7 @@ use KindChair\Figure\FigureKey;
 use KindChair\Fit\Choice;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\PersonVersion;
+use KindChair\Fit\Remembered;
 use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
@@ -102,7 +103,11 @@ final readonly class ClassPlanner
         // Whether a class fits its time is looked at in her own pace where she says so.
         $reviewer = $class->user->pace_counts ? $reviewer->atPace((new TeachersPace($this->craft))->of($class->user)) : $reviewer;
 
-        return $reviewer->review($plan, $group, $this->choicesOf($class, $plan));
+        return KnownVersions::with(
+            $class,
+            $group,
+            fn (Remembered $known): Review => $reviewer->review($plan, $group, $this->choicesOf($class, $plan), $known),
+        );
     }
 
     /** @return list<Choice> those that hold and still mean something in the plan */

@@ -76,6 +76,44 @@ final class StoredPlansTest extends AppTestCase
         $this->getJson("/api/classes/{$this->class->id}/versions")->assertNotFound();
     }
 
+    public function testOnlyRowsThatChangedAreSentToAPageThatHasTheOthers(): void
+    {
+        $plan = self::plan();
+        $before = $this->answer($this->save($plan), 'answer-plan');
+        $this->assertArrayNotHasKey('kept', $before);
+        $plan['sections'][0]['entries'][0]['dose'] = ['breaths' => 7];
+        $changed = $plan['sections'][0]['entries'][0]['id'];
+        $have = array_column($before['entries'], 'tag');
+        $after = $this->answer($this->putJson("/api/classes/{$this->class->id}/plan", ['revision' => $before['revision'], 'plan' => $plan, 'have' => $have]), 'answer-plan');
+        $this->assertSame([$changed], array_column($after['entries'], 'id'));
+        $this->assertSame(array_values(array_diff(array_column($before['entries'], 'id'), [$changed])), $after['kept']);
+        // What is not told anew is as it was.
+        $full = $this->answer($this->getJson("/api/classes/{$this->class->id}/plan"), 'answer-plan');
+        $this->assertSame($full['starts'], $after['starts']);
+        $this->assertSame(array_diff(array_column($full['entries'], 'tag'), $have), array_column($after['entries'], 'tag'));
+    }
+
+    public function testAnswersArePackedForWhoCanUnpackThem(): void
+    {
+        $packed = $this->getJson("/api/classes/{$this->class->id}/plan", ['Accept-Encoding' => 'gzip, br'])->assertHeader('Content-Encoding', 'gzip');
+        $content = (string) $packed->baseResponse->getContent();
+        $this->assertSame((string) strlen($content), $packed->headers->get('Content-Length'));
+        $plain = $this->getJson("/api/classes/{$this->class->id}/plan", ['Accept-Encoding' => ''])->assertHeaderMissing('Content-Encoding');
+        $this->assertSame((string) $plain->baseResponse->getContent(), gzdecode($content));
+        $this->assertLessThan(strlen((string) $plain->baseResponse->getContent()) / 2, strlen($content));
+    }
+
+    public function testAChangedMovementThatIsWrongIsToldAtItsPlaceInTheWholeClass(): void
+    {
+        $plan = self::plan();
+        $plan['sections'][0]['entries'][] = ['id' => 'second'] + $plan['sections'][0]['entries'][0];
+        $this->save($plan)->assertOk();
+        $last = count($plan['sections'][0]['entries']) - 1;
+        $plan['sections'][0]['entries'][$last]['dose'] = ['breaths' => 'many'];
+        $this->assertGreaterThan(0, $last);
+        $this->save($plan, 2)->assertUnprocessable()->assertJsonPath('place', "/sections/0/entries/$last/dose");
+    }
+
     public function testAPlanThatCannotBeAnsweredIsNotStored(): void
     {
         $plan = self::plan();

@@ -30,7 +30,7 @@ final class PlanController
     public function save(SavePlan $request, SeatedClass $class): JsonResponse
     {
         $document = $request->plan();
-        $this->schemas->check('plan', $document);
+        $this->schemas->checkChanged('plan', $document, $class->plan()->document);
         $this->planner->readNew($document);
         // Worked out before it is stored: what cannot be answered is not kept, and nobody is told otherwise.
         $body = (new PlanResource($this->planner))->body($class, $document);
@@ -44,7 +44,7 @@ final class PlanController
             ], 409);
         }
 
-        return response()->json([...(new PlanResource($this->planner))->head($class), ...$body]);
+        return response()->json([...(new PlanResource($this->planner))->head($class), ...PlanResource::without($body, $request->have())]);
     }
 
     public function choose(ChooseRevision $request, SeatedClass $class): JsonResponse

@@ -16,6 +16,8 @@ final class SavePlan extends FormRequest
         return [
             'revision' => ['required', 'integer'],
             'plan' => ['required', 'array'],
+            'have' => ['array', 'max:200'],
+            'have.*' => ['string', 'max:40'],
         ];
     }
 
@@ -23,5 +25,14 @@ final class SavePlan extends FormRequest
     public function plan(): array
     {
         return PlanUpgrade::of((array) $this->json('plan'));
+    }
+
+    /** @return array<string, int> tags of rows that the page has already */
+    public function have(): array
+    {
+        /** @var list<string> $have */
+        $have = $this->validated('have', []);
+
+        return array_flip($have);
     }
 }

@@ -14,7 +14,6 @@ use KindChair\Review\Finding;
 use KindChair\Review\Review;
 use KindChair\Review\SpineIdea;
 use KindChair\Review\TimeWords;
-use KindChair\Timeline\TimelineBuilder;
 
 /** Everything the Plan screen draws, in one answer (schema/answer-plan.schema.json). */
 final readonly class PlanResource
@@ -53,12 +52,12 @@ final readonly class PlanResource
         $plan = $this->planner->read($document);
         $group = $this->planner->peopleOf($class);
         $review = $this->planner->reviewOf($class, $plan, $group);
-        $timelines = $this->planner->timelines();
 
         return [
             'plan' => $document,
             'totals' => [...$this->totals($plan, $review), 'pace' => $this->pace($class, $plan, $review)],
             'entries' => (new PlanRowResource($this->planner))->all($plan, $review, $group),
+            'starts' => (object) array_column(array_map(static fn (Entry $entry): array => [$entry->id, TimeWords::seconds($review->timeline->turnsOf($entry->id)[0]->start ?? 0)], $plan->entries()), 1, 0),
             'spine' => array_map(TimeWords::seconds(...), $review->coverage->spine),
             'idea' => $this->idea($review),
             'zones' => array_map(static fn (Zone $zone): array => [
@@ -67,13 +66,33 @@ final readonly class PlanResource
                 'seconds' => TimeWords::seconds($review->coverage->zones[$zone->value]),
             ], Zone::cases()),
             'stillness' => TimeWords::seconds($review->coverage->stillness),
-            'findings' => array_map(fn (Finding $finding): array => self::finding($finding, $review, $timelines, $group->paceFactor()), $review->findings),
+            'findings' => array_map(fn (Finding $finding): array => self::finding($finding, $review, $group->paceFactor()), $review->findings),
             'people' => array_map(static fn ($person): array => [
                 'id' => $person->id,
                 'name' => $person->name,
                 'base' => $person->base->value,
             ], $group->people),
         ];
+    }
+
+    /**
+     * @param array<string, mixed> $body
+     * @param array<string, int> $have tags of rows that need not be sent again
+     * @return array<string, mixed> the body with those rows named only
+     */
+    public static function without(array $body, array $have): array
+    {
+        $entries = $kept = [];
+        /** @var array{id: string, tag: string} $row */
+        foreach ((array) $body['entries'] as $row) {
+            if (isset($have[$row['tag']])) {
+                $kept[] = $row['id'];
+            } else {
+                $entries[] = $row;
+            }
+        }
+
+        return [...$body, 'entries' => $entries, ...($kept === [] ? [] : ['kept' => $kept])];
     }
 
     /** @return array<string, mixed> */
@@ -132,11 +151,11 @@ final readonly class PlanResource
     }
 
     /** @return array<string, mixed> */
-    private static function finding(Finding $finding, Review $review, TimelineBuilder $timelines, float $pace): array
+    private static function finding(Finding $finding, Review $review, float $pace): array
     {
         $remedy = null;
         if ($finding->remedy !== null) {
-            $after = $timelines->length($finding->remedy->plan, $pace);
+            $after = $review->timelines->length($finding->remedy->plan, $pace);
             $remedy = [
                 'label' => $finding->remedy->label,
                 'cost' => $after === $review->timeline->length() ? null : TimeWords::difference($after - $review->timeline->length()),

@@ -32,8 +32,11 @@ use KindChair\Timeline\TimedPass;
 /** The rows of the Plan screen, one an entry (schema/answer-plan.schema.json, row). */
 final readonly class PlanRowResource
 {
+    private VersionResource $version;
+
     public function __construct(private ClassPlanner $planner)
     {
+        $this->version = new VersionResource($planner);
     }
 
     /** @return list<array<string, mixed>> */
@@ -45,7 +48,6 @@ final readonly class PlanRowResource
             $movement = $this->planner->movement($entry->movement);
             $together = $plan->sectionOf($entry)->groupOf($entry);
             $station = $together?->kind === GroupKind::Stations ? $together->length : null;
-            $turns = $review->timeline->turnsOf($entry->id);
             $passes = $review->timeline->passesOf($entry->id);
             $ledger = $review->ledgers[$entry->id];
             $versions = $review->versions[$entry->id];
@@ -53,9 +55,8 @@ final readonly class PlanRowResource
                 static fn ($region): string => $region->zone()->value,
                 $movement->regions,
             )));
-            $entries[] = [
+            $row = [
                 'id' => $entry->id,
-                'start' => TimeWords::seconds($turns[0]->start ?? 0),
                 'seconds' => TimeWords::seconds($review->timeline->entryLength($entry->id)),
                 'name' => $movement->name(),
                 'variation' => $movement->variation($entry->variation)->name,
@@ -83,14 +84,26 @@ final readonly class PlanRowResource
                 'between' => array_map($this->between(...), $entry->interludes),
                 'props' => array_map(fn (string $id): string => $this->planner->propName($id), $this->props($entry, $versions)),
                 'versions' => array_map(fn (PersonVersion $version, Participant $person): array => $this->version($version, $person), $versions, $group->people),
-                'counts' => array_map(
-                    static fn (Mark $mark): int => count(array_filter($versions, static fn (PersonVersion $version): bool => $version->mark === $mark)),
-                    array_combine(array_column(Mark::cases(), 'value'), Mark::cases()),
-                ),
+                'counts' => self::counts($versions),
             ];
+            $entries[] = [...$row, 'tag' => hash('xxh128', json_encode($row, JSON_THROW_ON_ERROR))];
         }
 
         return $entries;
+    }
+
+    /**
+     * @param list<PersonVersion> $versions
+     * @return array<string, int> how many people, by mark
+     */
+    private static function counts(array $versions): array
+    {
+        $counts = array_fill_keys(array_column(Mark::cases(), 'value'), 0);
+        foreach ($versions as $version) {
+            ++$counts[$version->mark->value];
+        }
+
+        return $counts;
     }
 
     /** @return array{usual: float, choices: list<float>} seconds a repetition: the usual one, and slower and quicker ones within its range */
@@ -169,7 +182,7 @@ final readonly class PlanRowResource
             'person' => $version->participant,
             'movement' => $version->movement,
             'watch' => $version->watch,
-            ...(new VersionResource($this->planner))->of($version, $person),
+            ...$this->version->of($version, $person),
         ];
     }
 

@@ -9,22 +9,30 @@ use KindChair\Fit\PersonVersion;
 use KindChair\People\Participant;
 
 /** What one person does in one movement, and why: the same wherever it is told. */
-final readonly class VersionResource
+final class VersionResource
 {
-    public function __construct(private ClassPlanner $planner)
+    /** @var array<string, array{string, string|null}> figure and part of the body, by all that they depend on */
+    private array $seen = [];
+
+    public function __construct(private readonly ClassPlanner $planner)
     {
     }
 
     /** @return array<string, mixed> */
     public function of(PersonVersion $version, Participant $person): array
     {
+        [$figure, $zone] = $this->seen["$version->movement/$version->variation/{$person->base->value}/{$version->namedSide()->value}/" . implode('+', $person->absentLimbs())] ??= [
+            (string) $this->planner->figureOf($version, $person),
+            $version->movement === null ? null : $this->planner->movement($version->movement)->mainRegion()?->zone()->value,
+        ];
+
         return [
             'mark' => $version->mark->value,
             'variation' => $version->variation,
             'does' => $version->does,
             'why' => $version->why,
-            'figure' => (string) $this->planner->figureOf($version, $person),
-            'zone' => $version->movement === null ? null : $this->planner->movement($version->movement)->mainRegion()?->zone()->value,
+            'figure' => $figure,
+            'zone' => $zone,
             'isChosen' => $version->isChosen,
         ];
     }

@@ -46,4 +46,19 @@ final readonly class Assignment
         $this->length = $length;
         $this->longestPass = $longest;
     }
+
+    /** The same for two that ask the same of everybody: all that a choice depends on besides the person and the library. */
+    public function digest(): string
+    {
+        $breath = $this->pattern;
+        $asks = "{$this->movement->id} {$this->variation->id} $breath->in $breath->holdFull $breath->out $breath->holdEmpty $this->workedBefore";
+        foreach ($this->passes as $pass) {
+            $asks .= "|{$pass->pass->side?->value} {$pass->pass->crossing?->value} {$pass->pass->direction}";
+            foreach ($pass->beats as $beat) {
+                $asks .= " $beat->stepId $beat->length {$beat->side?->value}";
+            }
+        }
+
+        return hash('xxh128', $asks);
+    }
 }

@@ -23,12 +23,46 @@ final readonly class Order
     /** @param list<Entry> $entries */
     public static function of(array $entries, MovementLibrary $library, RegionOrder $school): self
     {
+        $ranks = self::ranks($entries, $library, $school);
+
+        return new self(self::score(array_values($ranks)), self::moves($entries, $ranks));
+    }
+
+    /**
+     * How many entries would have to move: all but the longest run that keeps the order.
+     *
+     * @param list<Entry> $entries
+     */
+    public static function toMove(array $entries, MovementLibrary $library, RegionOrder $school): int
+    {
+        $ranks = self::ranks($entries, $library, $school);
+        /** @var list<int> $ends the lowest rank with which a run of each length ends */
+        $ends = [];
+        foreach ($ranks as $rank) {
+            [$low, $high] = [0, count($ends)];
+            while ($low < $high) {
+                $middle = intdiv($low + $high, 2);
+                [$low, $high] = $ends[$middle] <= $rank ? [$middle + 1, $high] : [$low, $middle];
+            }
+            $ends[$low] = $rank;
+        }
+
+        return count($ranks) - count($ends);
+    }
+
+    /**
+     * @param list<Entry> $entries
+     * @return array<int, int> by row; some have no place of their own
+     */
+    private static function ranks(array $entries, MovementLibrary $library, RegionOrder $school): array
+    {
         $ranks = [];
         $last = count($entries) - 1;
+        $before = null;
         foreach ($entries as $at => $entry) {
             $movement = $library->get($entry->movement);
-            $before = $at > 0 ? $library->get($entries[$at - 1]->movement) : null;
             $isCounter = $before !== null && in_array($movement->id, $before->counters, true);
+            $before = $movement;
             $region = $movement->mainRegion();
             // What opens may close as well; what stands between has no place of its own.
             $closes = $at > 1 && $at === $last && $entries[0]->movement === $entry->movement;
@@ -37,7 +71,7 @@ final readonly class Order
             }
         }
 
-        return new self(self::score(array_values($ranks)), self::moves($entries, $ranks));
+        return $ranks;
     }
 
     /** @param list<int> $ranks */

@@ -7,6 +7,7 @@ namespace KindChair\Review;
 use KindChair\Fit\PersonVersion;
 use KindChair\Plan\NotInPlan;
 use KindChair\Timeline\Timeline;
+use KindChair\Timeline\TimelineBuilder;
 
 /** A plan's whole answer. */
 final readonly class Review
@@ -15,6 +16,7 @@ final readonly class Review
      * @param array<string, Ledger> $ledgers by entry id
      * @param list<Finding> $findings the most pressing first
      * @param array<string, list<PersonVersion>> $versions by entry id, in the group's order
+     * @param TimelineBuilder $timelines knows how long the entries of this plan take, also in plans that differ a little
      */
     public function __construct(
         public Timeline $timeline,
@@ -24,6 +26,7 @@ final readonly class Review
         public Coverage $coverage,
         public array $findings,
         public array $versions,
+        public TimelineBuilder $timelines,
     ) {
     }
 

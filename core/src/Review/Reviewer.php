@@ -11,6 +11,7 @@ use KindChair\Fit\Assignment;
 use KindChair\Fit\Choice;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\PersonVersion;
+use KindChair\Fit\Remembered;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\MovementLibrary;
 use KindChair\People\Group;
@@ -66,8 +67,11 @@ final readonly class Reviewer
         ], $kit, $never);
     }
 
-    /** @param list<Choice> $choices versions that the teacher chose */
-    public function review(ClassPlan $plan, Group $group, array $choices = []): Review
+    /**
+     * @param list<Choice> $choices versions that the teacher chose
+     * @param Remembered $remembered what this group did for entries like these, here and with this library
+     */
+    public function review(ClassPlan $plan, Group $group, array $choices = [], Remembered $remembered = new Remembered()): Review
     {
         $timelines = new TimelineBuilder($this->library, $this->changeOvers);
         $timeline = $timelines->build($plan, $group->paceFactor());
@@ -92,11 +96,16 @@ final readonly class Reviewer
                     $passes,
                     $timeline->workedBefore($entry->id),
                 );
-                $versions[$entry->id] = array_map(
-                    static fn (Participant $person): PersonVersion => isset($chosen[$entry->id][$person->id])
-                        ? $chooser->asChosen($person, $asked, $chosen[$entry->id][$person->id])
-                        : $chooser->choose($person, $asked),
+                $offered = $remembered->of($asked, static fn (): array => array_map(
+                    static fn (Participant $person): PersonVersion => $chooser->choose($person, $asked),
                     $group->people,
+                ));
+                $versions[$entry->id] = array_map(
+                    static fn (Participant $person, PersonVersion $version): PersonVersion => isset($chosen[$entry->id][$person->id])
+                        ? $chooser->asChosen($person, $asked, $chosen[$entry->id][$person->id])
+                        : $version,
+                    $group->people,
+                    $offered,
                 );
             }
         }
@@ -110,6 +119,7 @@ final readonly class Reviewer
             Coverage::of($plan, $timeline, $this->library, $ledgers),
             $this->findings($subject),
             $versions,
+            $timelines,
         );
     }
 

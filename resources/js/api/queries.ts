@@ -1,4 +1,5 @@
 import { keepPreviousData, QueryClient, useQueries, useQuery } from '@tanstack/react-query';
+import { useCallback, useMemo } from 'react';
 import { api } from './client';
 import type { ClassesAnswer } from './types/answer-classes';
 import type { GroupsAnswer } from './types/answer-groups';
@@ -90,15 +91,25 @@ export function fetchFigure(key: string): Promise<Shape[]> {
     });
 }
 
-/** Figures by key, drawn by the server; each is fetched once. */
+const NOTHING_DRAWN: Shape[] = [];
+
+/** Figures by key, drawn by the server; each is fetched once. What is answered stays the same for as long as the figures do. */
 export function useFigures(keys: string[]): Record<string, Shape[]> {
-    const unique = [...new Set(keys)];
-    const found = useQueries({
-        queries: unique.map((key) => ({
-            queryKey: ['figure', key],
-            queryFn: () => fetchFigure(key),
-            staleTime: Infinity,
-        })),
-    });
-    return Object.fromEntries(unique.map((key, index) => [key, found[index]?.data ?? []]));
+    const joined = [...new Set(keys)].join('\n');
+    const unique = useMemo(() => (joined ? joined.split('\n') : []), [joined]);
+    const queries = useMemo(
+        () =>
+            unique.map((key) => ({
+                queryKey: ['figure', key],
+                queryFn: () => fetchFigure(key),
+                staleTime: Infinity,
+            })),
+        [unique],
+    );
+    const combine = useCallback(
+        (found: { data?: Shape[] }[]) =>
+            Object.fromEntries(unique.map((key, index) => [key, found[index]?.data ?? NOTHING_DRAWN])),
+        [unique],
+    );
+    return useQueries({ queries, combine });
 }

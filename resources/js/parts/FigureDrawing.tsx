@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import type { Shape } from '../api/types/figure';
 
 const colour = {
@@ -62,7 +62,7 @@ export function FigureDrawing({
     );
 }
 
-export function Shapes({ shapes, head }: { shapes: Shape[]; head: string }) {
+export const Shapes = memo(function Shapes({ shapes, head }: { shapes: Shape[]; head: string }) {
     return (
         <>
             {shapes.map(({ kind, role, width, points }, index) => {
@@ -110,4 +110,4 @@ export function Shapes({ shapes, head }: { shapes: Shape[]; head: string }) {
             })}
         </>
     );
-}
+});

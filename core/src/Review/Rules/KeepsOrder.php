@@ -74,7 +74,7 @@ final readonly class KeepsOrder implements Rule
     /** @param list<Entry> $entries */
     private static function helps(PlanInReview $subject, Order $order, array $entries): bool
     {
-        return count(Order::of($entries, $subject->library, $subject->plan->settings->order)->moves) < count($order->moves);
+        return Order::toMove($entries, $subject->library, $subject->plan->settings->order) < count($order->moves);
     }
 
     private function sentence(PlanInReview $subject, Section $section, string $entryId): string

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import { BodyFigure } from '../../parts/BodyFigure';
 import { clock } from '../../parts/time';
@@ -55,7 +56,7 @@ interface Props {
     onIdea: () => void;
 }
 
-export function BodyMap({ answer, zone, onZone, onIdea }: Props) {
+export const BodyMap = memo(function BodyMap({ answer, zone, onZone, onIdea }: Props) {
     const longest = Math.max(1, ...answer.zones.map((row) => row.seconds));
     const covered = Object.values(answer.spine).filter((seconds) => seconds > 0).length;
     return (
@@ -121,4 +122,4 @@ export function BodyMap({ answer, zone, onZone, onIdea }: Props) {
             )}
         </>
     );
-}
+});

@@ -20,9 +20,11 @@ import {
 import { GroupBar } from './GroupBar';
 import { GroupFrame } from './GroupFrame';
 import { RowEditor } from './RowEditor';
-import { SpineRow } from './SpineRow';
+import { SpineRow, Starts } from './SpineRow';
 import type { ShownPlan } from './shown';
 import type { PlanState } from './usePlan';
+
+const NONE: number[] = [];
 
 /** Where a new movement goes: before which place of which section. */
 export interface Gap {
@@ -64,7 +66,8 @@ export function ClassList({
 }: Props) {
     const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
     const figures = useFigures(answer.entries.flatMap((row) => row.figure || []));
-    const ids = useMemo(() => answer.entries.map((row) => row.id), [answer]);
+    const order = answer.entries.map((row) => row.id).join();
+    const ids = useMemo(() => (order ? order.split(',') : []), [order]);
     const rows = useMemo(() => new Map(answer.entries.map((row) => [row.id, row])), [answer]);
     const sections = new Map(answer.totals.sections.map((section) => [section.id, section]));
     const pins = useMemo(() => {
@@ -74,7 +77,7 @@ export function ClassList({
                 finding.entry && byEntry.set(finding.entry, [...(byEntry.get(finding.entry) ?? []), index + 1]),
         );
         return byEntry;
-    }, [answer]);
+    }, [answer.findings]);
 
     const drop = ({ active, over }: DragEndEvent) => {
         const to = over ? placeOf(answer.plan, String(over.id)) : null;
@@ -100,7 +103,7 @@ export function ClassList({
                 selected={isSelected || run.includes(row.id)}
                 dimmed={zone !== null && row.zone !== zone && row.secondZone !== zone}
                 chosen={isSelected && row.sides === 'one-sided' ? side : null}
-                pins={pins.get(row.id) ?? []}
+                pins={pins.get(row.id) ?? NONE}
                 before={answer.entries[ids.indexOf(row.id) - 1]?.zone}
                 after={all[index + 1] ? all[index + 1]?.zone : undefined}
                 onSelect={onSelect}
@@ -179,43 +182,45 @@ export function ClassList({
                 </span>
             </div>
             <div ref={listRef} className="relative min-h-0 flex-1 lg:overflow-y-auto">
-                <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-                    <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-                        {answer.plan.sections.map((section) => {
-                            const drawn = section.entries.flatMap((entry) => rows.get(entry.id) ?? []);
-                            return (
-                                <div key={section.id}>
-                                    <div className="sticky top-0 z-20 flex h-11 items-center gap-3 border-b border-hair bg-list pl-3 pr-2">
-                                        <h2 className="text-[18px]">{sections.get(section.id)?.name}</h2>
-                                        <button
-                                            className="button min-h-11 border-none bg-transparent px-2 py-1 text-[15px] underline decoration-rule underline-offset-4"
-                                            onClick={() =>
-                                                onAdd({
-                                                    section: section.id,
-                                                    index: section.entries.length,
-                                                })
-                                            }
-                                        >
-                                            Add<span className="sr-only"> to {sections.get(section.id)?.name}</span>
-                                        </button>
-                                        <span className="text-[15px] text-ink-soft" data-worked>
-                                            {clock(sections.get(section.id)?.seconds ?? 0)}
-                                        </span>
+                <Starts value={answer.starts}>
+                    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+                        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+                            {answer.plan.sections.map((section) => {
+                                const drawn = section.entries.flatMap((entry) => rows.get(entry.id) ?? []);
+                                return (
+                                    <div key={section.id}>
+                                        <div className="sticky top-0 z-20 flex h-11 items-center gap-3 border-b border-hair bg-list pl-3 pr-2">
+                                            <h2 className="text-[18px]">{sections.get(section.id)?.name}</h2>
+                                            <button
+                                                className="button min-h-11 border-none bg-transparent px-2 py-1 text-[15px] underline decoration-rule underline-offset-4"
+                                                onClick={() =>
+                                                    onAdd({
+                                                        section: section.id,
+                                                        index: section.entries.length,
+                                                    })
+                                                }
+                                            >
+                                                Add<span className="sr-only"> to {sections.get(section.id)?.name}</span>
+                                            </button>
+                                            <span className="text-[15px] text-ink-soft" data-worked>
+                                                {clock(sections.get(section.id)?.seconds ?? 0)}
+                                            </span>
+                                        </div>
+                                        <ol>{drawSection(section, drawn)}</ol>
+                                        {section.entries.length === 0 && (
+                                            <button
+                                                className="m-3 flex min-h-14 w-[calc(100%-24px)] items-center justify-center gap-3 rounded-xl border-[1.5px] border-dashed border-dash text-ink-soft hover:border-ink hover:text-ink"
+                                                onClick={() => onAdd({ section: section.id, index: 0 })}
+                                            >
+                                                Add the first movement of {sections.get(section.id)?.name}
+                                            </button>
+                                        )}
                                     </div>
-                                    <ol>{drawSection(section, drawn)}</ol>
-                                    {section.entries.length === 0 && (
-                                        <button
-                                            className="m-3 flex min-h-14 w-[calc(100%-24px)] items-center justify-center gap-3 rounded-xl border-[1.5px] border-dashed border-dash text-ink-soft hover:border-ink hover:text-ink"
-                                            onClick={() => onAdd({ section: section.id, index: 0 })}
-                                        >
-                                            Add the first movement of {sections.get(section.id)?.name}
-                                        </button>
-                                    )}
-                                </div>
-                            );
-                        })}
-                    </SortableContext>
-                </DndContext>
+                                );
+                            })}
+                        </SortableContext>
+                    </DndContext>
+                </Starts>
             </div>
         </section>
     );

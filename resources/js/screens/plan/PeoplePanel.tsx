@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PlanAnswer, Row } from '../../api/types/answer-plan';
 import { useFigures } from '../../api/queries';
@@ -7,13 +7,21 @@ import { marks, MarkSign, markWords, type MarkName } from '../../parts/MarkSign'
 
 const pressing = [...marks].reverse();
 
-export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | undefined }) {
+export const PeoplePanel = memo(function PeoplePanel({
+    classId,
+    people: all,
+    row,
+}: {
+    classId: string;
+    people: PlanAnswer['people'];
+    row: Row | undefined;
+}) {
     const [everyone, setEveryone] = useState(false);
     const figures = useFigures(row?.versions.map((version) => version.figure) ?? []);
     if (!row) {
         return <p className="pt-2 text-ink-soft">Choose a movement to see who does what.</p>;
     }
-    if (answer.people.length === 0) {
+    if (all.length === 0) {
         return (
             <>
                 <h2 className="text-[21px]">{row.name}</h2>
@@ -26,7 +34,7 @@ export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | un
             </>
         );
     }
-    const people = new Map(answer.people.map((person) => [person.id, person]));
+    const people = new Map(all.map((person) => [person.id, person]));
     const sorted = [...row.versions].sort((a, b) => pressing.indexOf(a.mark) - pressing.indexOf(b.mark));
     const speaks = (mark: MarkName, watch: string[]) => mark !== 'fully' || watch.length > 0;
     const shown = everyone ? sorted : sorted.filter((version) => speaks(version.mark, version.watch));
@@ -74,7 +82,7 @@ export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | un
                     {quiet.map((version) => people.get(version.person)?.name).join(', ')}: fully
                 </p>
             )}
-            <Link className="button mt-2 w-full" to={`/classes/${answer.class.id}/who`}>
+            <Link className="button mt-2 w-full" to={`/classes/${classId}/who`}>
                 Change who does what
             </Link>
             <button
@@ -86,4 +94,4 @@ export function PeoplePanel({ answer, row }: { answer: PlanAnswer; row: Row | un
             </button>
         </>
     );
-}
+});

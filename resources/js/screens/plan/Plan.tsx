@@ -86,15 +86,15 @@ function Plan({ classId, answer, state, library }: Props) {
         },
         [settleFinding],
     );
-    const { findings } = answer;
+    const { findingOf } = state;
     const fill = useCallback(
         (id: string) => {
-            const finding = findings.find((one) => one.entry === id && one.kind === 'sides');
+            const finding = findingOf(id, 'sides');
             if (finding) {
                 void remedy(finding);
             }
         },
-        [findings, remedy],
+        [findingOf, remedy],
     );
     const lead = useStartLeading(classId, setSaid);
     const { remove } = usePlanKeys(answer, library.doses, selection, {
@@ -115,8 +115,8 @@ function Plan({ classId, answer, state, library }: Props) {
     const selectedSection = answer.plan.sections.find((section) =>
         section.entries.some((entry) => entry.id === selected),
     );
-    const map = <BodyMap answer={answer} zone={zone} onZone={setZone} onIdea={addIdea} />;
-    const peoplePanel = <PeoplePanel answer={answer} row={selectedRow} />;
+    const map = <BodyMap answer={answer.told} zone={zone} onZone={setZone} onIdea={addIdea} />;
+    const peoplePanel = <PeoplePanel classId={classId} people={answer.people} row={selectedRow} />;
 
     return (
         <main

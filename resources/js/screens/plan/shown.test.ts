@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { PlanAnswer, Row } from '../../api/types/answer-plan';
 import { changeEntry, insertEntry, moveBy, removeEntry } from './edits';
-import { shown } from './shown';
+import { shown, whole } from './shown';
 
 const row = (id: string) =>
     ({
@@ -67,4 +67,16 @@ it('shows what was added by its name and figure, with nothing made up', () => {
     expect(ids(added.entries)).toEqual(['a', 'new', 'b', 'c']);
     expect(added.entries[1]).toMatchObject({ name: 'Shrug', figure: 'f', seconds: 0, versions: [], dose: '' });
     expect([...added.waiting]).toEqual(['new']);
+});
+
+it('puts rows that were not sent again in their places, as they were', () => {
+    const known = [row('a'), row('b'), row('c')];
+    const next = whole({ ...answer, entries: [{ ...row('b'), seconds: 45 }], kept: ['a', 'c'] }, known);
+    expect(next.entries.map(({ id, seconds }) => [id, seconds])).toEqual([
+        ['a', 30],
+        ['b', 45],
+        ['c', 30],
+    ]);
+    expect(next.entries[0]).toBe(known[0]);
+    expect('kept' in next).toBe(false);
 });

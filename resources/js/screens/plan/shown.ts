@@ -1,5 +1,6 @@
 import type { Finding, PlanAnswer, Row } from '../../api/types/answer-plan';
-import type { PlanDocument } from './usePlan';
+
+type PlanDocument = PlanAnswer['plan'];
 
 /** What is known of a movement before its row has been worked out. */
 export interface Newcomer {
@@ -11,6 +12,8 @@ export interface Newcomer {
 
 /** An answer with the changes since: rows moved, hidden, added, and what is being worked out marked. */
 export interface ShownPlan extends PlanAnswer {
+    /** the answer itself; what is drawn of it alone is drawn anew only with the next */
+    told: PlanAnswer;
     isWaiting: boolean;
     /** rows that are not what the plan says, or not worked out at all yet */
     waiting: ReadonlySet<string>;
@@ -28,7 +31,7 @@ export function shown(
     newcomers: ReadonlyMap<string, Newcomer>,
 ): ShownPlan {
     if (plan === null || plan === answer.plan) {
-        return { ...answer, isWaiting: false, waiting: NOTHING };
+        return { ...answer, told: answer, isWaiting: false, waiting: NOTHING };
     }
     const rows = new Map(answer.entries.map((row) => [row.id, row]));
     const before = new Map(entriesOf(answer.plan).map((entry) => [entry.id, entry]));
@@ -47,7 +50,18 @@ export function shown(
         return rung === row.variation ? row : { ...row, variation: rung };
     });
     const stays = (finding: Finding) => finding.entry === null || entries.some((row) => row.id === finding.entry);
-    return { ...answer, plan, entries, findings: answer.findings.filter(stays), isWaiting: true, waiting };
+    const findings = answer.findings.every(stays) ? answer.findings : answer.findings.filter(stays);
+    return { ...answer, plan, entries, findings, told: answer, isWaiting: true, waiting };
+}
+
+/** An answer with the rows that were not sent again, because we had them. */
+export function whole(answer: PlanAnswer, known: Row[]): PlanAnswer {
+    const { kept, ...told } = answer;
+    if (!kept) {
+        return answer;
+    }
+    const rows = new Map([...known, ...answer.entries].map((row) => [row.id, row]));
+    return { ...told, entries: entriesOf(answer.plan).flatMap(({ id }) => rows.get(id) ?? []) };
 }
 
 const entriesOf = (plan: PlanDocument) => plan.sections.flatMap((section) => section.entries);
@@ -60,7 +74,7 @@ function notYet(
     const none = { seconds: 0, breaths: 0 };
     return {
         id: entry.id,
-        start: row?.start ?? 0,
+        tag: '',
         seconds: 0,
         name: newcomer?.name ?? row?.name ?? 'A movement',
         variation: '',

@@ -1,9 +1,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { api, Refusal } from '../../api/client';
 import { refresh } from '../../api/queries';
-import type { PlanAnswer } from '../../api/types/answer-plan';
+import type { Finding, PlanAnswer } from '../../api/types/answer-plan';
 import { useAutosave } from '../../parts/autosave';
-import { shown, type Newcomer } from './shown';
+import { shown, whole, type Newcomer } from './shown';
 import { arriveAt, begin, goBack, goForward, goOn, type Trail } from './trail';
 
 export type PlanDocument = PlanAnswer['plan'];
@@ -51,7 +51,14 @@ export function usePlan(classId: string) {
 
     const [autosave, saving] = useAutosave<Draft, PlanAnswer>({
         name: `plan:${classId}`,
-        send: (draft) => api.put<PlanAnswer>(`classes/${classId}/plan`, draft),
+        send: async (draft) => {
+            const known = base.current?.entries ?? [];
+            const next = await api.put<PlanAnswer>(`classes/${classId}/plan`, {
+                ...draft,
+                have: known.map(({ tag }) => tag),
+            });
+            return whole(next, known);
+        },
         onStored: take,
         rebase: (newer, stored) => ({ ...newer, revision: stored.revision }),
         onRefused: ({ status, body, message }, draft) => {
@@ -182,6 +189,12 @@ export function usePlan(classId: string) {
     const pending = autosave.pending?.plan ?? null;
     const seen = useMemo(() => answer && shown(answer, pending, newcomers), [answer, newcomers, pending]);
 
+    const findingOf = useCallback(
+        (entry: string, kind: Finding['kind']) =>
+            base.current?.findings.find((one) => one.entry === entry && one.kind === kind),
+        [],
+    );
+
     /** Makes a stored version the class as it is now. */
     const takeUp = useCallback(
         async (revision: number) => {
@@ -200,6 +213,7 @@ export function usePlan(classId: string) {
     return {
         answer: seen,
         takeUp,
+        findingOf,
         canUndo: (answer?.canUndo ?? false) || (trail?.past.length ?? 0) > 0,
         canRedo: (answer?.canRedo ?? false) || (trail?.next.length ?? 0) > 0,
         error,
