@@ -7,6 +7,7 @@ use App\Http\Controllers\BackupController;
 use App\Http\Controllers\ChairFitController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\FileController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\GroupController;
 use App\Http\Controllers\LedClassController;
@@ -59,6 +60,7 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::put('backups/passphrase', [BackupController::class, 'passphrase']);
         Route::get('backups/file', [BackupController::class, 'download']);
 
+        Route::get('find', FindController::class);
         Route::get('library', [LibraryController::class, 'show']);
         Route::get('figures', [LibraryController::class, 'drawn']);
         Route::get('movements', [LibraryController::class, 'index']);

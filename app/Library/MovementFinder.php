@@ -29,10 +29,39 @@ final readonly class MovementFinder
     {
     }
 
-    /** @return list<MovementFacts> head to toe */
-    public function search(Search $search): array
+    /** @return list<MovementFacts> head to toe; with words, those that answer to them, the best first */
+    public function search(Search $search, string $words = ''): array
     {
-        return $search->among($this->facts());
+        $found = $search->among($this->facts());
+        if (trim($words) === '') {
+            return $found;
+        }
+        $place = array_flip($this->called($words));
+        $found = array_values(array_filter($found, static fn (MovementFacts $facts): bool => isset($place[$facts->id])));
+        usort($found, static fn (MovementFacts $a, MovementFacts $b): int => $place[$a->id] <=> $place[$b->id]);
+
+        return $found;
+    }
+
+    /** @return list<string> ids of movements that answer to everyday words, the best first */
+    public function called(string $words): array
+    {
+        $things = [];
+        foreach ($this->facts() as $facts) {
+            $things[$facts->id] = [
+                'name' => $facts->names['plain'],
+                'everyday' => [...array_values(array_filter([$facts->names['traditional'], $facts->names['clinical']])), ...EverydayWords::ofMovement($facts->id)],
+                'more' => $facts->words,
+            ];
+        }
+
+        return (new WordSearch($things, EverydayWords::same()))->find($words);
+    }
+
+    /** @return array<string, string> plain names by id */
+    public function names(): array
+    {
+        return array_column(array_map(static fn (MovementFacts $facts): array => [$facts->id, $facts->names['plain']], $this->facts()), 1, 0);
     }
 
     /**

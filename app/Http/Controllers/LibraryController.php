@@ -61,8 +61,7 @@ final class LibraryController
             $asked['base'] ?? null,
             $asked['prop'] ?? null,
             isset($asked['minutes']) ? (int) round($asked['minutes'] * 600) : null,
-            $asked['words'] ?? '',
-        ));
+        ), $asked['words'] ?? '');
         $fit = [];
         if (isset($asked['group'])) {
             $group = $teacher->groups()->with('people')->findOrFail((int) $asked['group']);

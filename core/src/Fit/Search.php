@@ -13,7 +13,6 @@ final readonly class Search
      * @param string|null $breath as in MovementFacts
      * @param string|null $prop a prop id, or 'none' for movements that need nothing
      * @param int|null $atMost tenths of a second
-     * @param string $words each of them must be found in a name, aim, region or variation
      */
     public function __construct(
         public ?string $zone = null,
@@ -22,7 +21,6 @@ final readonly class Search
         public ?string $base = null,
         public ?string $prop = null,
         public ?int $atMost = null,
-        public string $words = '',
     ) {
     }
 
@@ -33,19 +31,7 @@ final readonly class Search
             && ($this->breath === null || $facts->breath === $this->breath)
             && ($this->base === null || in_array($this->base, $facts->bases, true))
             && ($this->prop === null || ($this->prop === 'none' ? $facts->props === [] : in_array($this->prop, $facts->props, true)))
-            && ($this->atMost === null || $facts->length <= $this->atMost)
-            && $this->finds($facts->words);
-    }
-
-    private function finds(string $words): bool
-    {
-        foreach (preg_split('/\s+/u', mb_strtolower(trim($this->words)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            if (!str_contains($words, $word)) {
-                return false;
-            }
-        }
-
-        return true;
+            && ($this->atMost === null || $facts->length <= $this->atMost);
     }
 
     /**

@@ -53,7 +53,6 @@ final class SearchTest extends TestCase
         yield 'for who stands' => [new Search(base: 'standing'), ['heel-raises'], ['side-lean']];
         yield 'with a strap' => [new Search(prop: 'strap'), ['strap-raise'], ['side-lean']];
         yield 'with nothing' => [new Search(prop: 'none'), ['side-lean'], ['strap-raise']];
-        yield 'words of any style' => [new Search(words: 'CERVICAL rotation'), ['neck-turn'], ['side-lean']];
         yield 'short ones' => [new Search(atMost: 700), ['notice-breath'], ['ankle-circles']];
     }
 
