@@ -3,8 +3,11 @@ import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { queryClient } from './api/queries';
-import { EmptyPlace, Waiting } from './parts/States';
+import { Announcer } from './parts/Announcer';
+import { NothingHere } from './parts/NothingHere';
+import { Waiting } from './parts/States';
 import { Shell } from './parts/Shell';
+import { show } from './parts/settings';
 import { SignInAgain } from './parts/SignInAgain';
 
 const Classes = lazy(() => import('./screens/classes/Classes'));
@@ -19,10 +22,13 @@ const MovementPage = lazy(() => import('./screens/movements/MovementPage'));
 const Compare = lazy(() => import('./screens/movements/Compare'));
 const OwnEditor = lazy(() => import('./screens/movements/own/OwnEditor'));
 const Lead = lazy(() => import('./screens/lead/Lead'));
+const Help = lazy(() => import('./screens/help/Help'));
+const Precautions = lazy(() => import('./screens/precautions/Precautions'));
 const Log = lazy(() => import('./screens/log/Log'));
 const Account = lazy(() => import('./screens/account/Account'));
 
 const root = document.getElementById('app');
+show();
 if (root) {
     createRoot(root).render(
         <StrictMode>
@@ -43,22 +49,18 @@ if (root) {
                                 <Route path="movements/own/:key" element={<OwnEditor />} />
                                 <Route path="movements/:movementId" element={<MovementPage />} />
                                 <Route path="account" element={<Account />} />
+                                <Route path="help" element={<Help />} />
+                                <Route path="precautions" element={<Precautions />} />
                                 <Route path="log" element={<Log />} />
                                 <Route path="log/:ledId" element={<Log />} />
-                                <Route
-                                    path="*"
-                                    element={
-                                        <EmptyPlace title="There is nothing here">
-                                            The address may be old. The places on the left all work.
-                                        </EmptyPlace>
-                                    }
-                                />
+                                <Route path="*" element={<NothingHere />} />
                             </Route>
                             <Route path="classes/:classId/plan" element={<Plan />} />
                             <Route path="led/:ledId" element={<Lead />} />
                         </Routes>
                     </Suspense>
                     <SignInAgain />
+                    <Announcer />
                 </BrowserRouter>
             </QueryClientProvider>
         </StrictMode>,

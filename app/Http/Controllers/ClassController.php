@@ -10,13 +10,12 @@ use App\Models\LedClass;
 use App\Models\SeatedClass;
 use App\Models\User;
 use App\Planning\ClassSummaries;
+use App\Planning\Starters;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
-use KindChair\Format\PlanReader;
-use KindChair\Plan\SectionKind;
 
 /** The list of classes, and when, where and for whom each is. */
 final class ClassController
@@ -39,7 +38,7 @@ final class ClassController
     {
         $class = DB::transaction(static function () use ($teacher, $request): SeatedClass {
             $class = $teacher->classes()->create($request->columns());
-            $class->store(self::blank($class->title, $request->integer('slotMinutes')));
+            $class->store(Starters::document($class->title, $request->integer('slotMinutes'), $request->string('starter')->toString()));
 
             return $class;
         });
@@ -61,23 +60,5 @@ final class ClassController
         $class->delete();
 
         return response()->noContent();
-    }
-
-    /** @return array<string, mixed> a plan with every section and nothing in it, in the open form */
-    private static function blank(string $title, int $minutes): array
-    {
-        return [
-            'format' => PlanReader::FORMAT,
-            'version' => PlanReader::VERSION,
-            'title' => $title,
-            'slotMinutes' => $minutes,
-            'pattern' => 'even',
-            'sections' => array_map(static fn (SectionKind $kind): array => [
-                'id' => $kind->value,
-                'kind' => $kind->value,
-                ...($kind === SectionKind::Settle ? ['pattern' => 'longer-out'] : []),
-                'entries' => [],
-            ], SectionKind::cases()),
-        ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use App\Planning\Starters;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Exists;
@@ -21,6 +22,7 @@ final class SaveClass extends FormRequest
             'startsAt' => ['bail', 'nullable', 'string', 'date_format:Y-m-d\TH:i', 'after:2000-01-01', 'before:2200-01-01'],
             'group' => ['bail', 'nullable', 'integer', $this->own('groups')],
             'venue' => ['bail', 'nullable', 'integer', $this->own('places')],
+            'starter' => ['nullable', Rule::in(array_column(Starters::all(), 'id'))],
             'slotMinutes' => $this->isMethod('post') ? ['required', 'integer', 'between:5,180'] : ['exclude'],
         ];
     }
@@ -33,6 +35,7 @@ final class SaveClass extends FormRequest
             'startsAt.*' => 'Please write the day and the hour as a date there is, such as 2026-12-01 at 10:30.',
             'place.*' => 'Please name the place in 100 letters or fewer.',
             'group.*' => 'Please choose one of your groups.',
+            'starter.*' => 'Please choose what to begin with from the list.',
             'venue.*' => 'Please choose one of your places.',
             'slotMinutes.*' => 'A class takes 5 to 180 minutes.',
         ];

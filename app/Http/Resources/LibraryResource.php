@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Planning\Starters;
 use KindChair\Body\JointAction;
 use KindChair\Body\RangeTable;
 use KindChair\Demand\Area;
@@ -28,6 +29,7 @@ final readonly class LibraryResource
                 'cycle' => $pattern->cycle() / 10,
                 'retains' => $pattern->retains(),
             ], $craft->patterns->all()),
+            'starters' => Starters::all(),
             'precautions' => array_map(self::precaution(...), $craft->precautions->toNote()),
             'actions' => array_map(static fn (JointAction $action): array => self::action($action, $craft->ranges), JointAction::cases()),
             'demands' => array_map(static fn (Area $area): array => [

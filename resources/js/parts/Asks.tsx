@@ -14,20 +14,22 @@ export function Asks({ asks }: { asks: RungAsk[] }) {
                         {ask.measure && <span className="text-ink-soft"> {ask.measure}</span>}
                     </span>
                     {ask.people.length > 0 && (
-                        <strong className="rounded bg-butter px-1.5 text-[15px]">
+                        <strong className="rounded bg-butter px-1.5 text-[0.9375rem]">
                             not for {ask.people.join(', ')}
                         </strong>
                     )}
                     {ask.tooLongFor.length > 0 && (
-                        <strong className="rounded bg-butter px-1.5 text-[15px]">
+                        <strong className="rounded bg-butter px-1.5 text-[0.9375rem]">
                             too long at once for {ask.tooLongFor.join(', ')}
                         </strong>
                     )}
                     {ask.notFor.length > 0 && (
-                        <span className="rounded bg-butter px-1.5 text-[15px]">not for: {ask.notFor.join('; ')}</span>
+                        <span className="rounded bg-butter px-1.5 text-[0.9375rem]">
+                            not for: {ask.notFor.join('; ')}
+                        </span>
                     )}
                     {ask.heldFor.length > 0 && (
-                        <span className="rounded bg-channel px-1.5 text-[15px]">
+                        <span className="rounded bg-channel px-1.5 text-[0.9375rem]">
                             less for: {ask.heldFor.join('; ')}
                         </span>
                     )}

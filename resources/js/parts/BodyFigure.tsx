@@ -65,7 +65,7 @@ export function BodyChooser({ zone, onChoose }: { zone: string | null; onChoose:
                             type="button"
                             aria-pressed={zone === name}
                             onClick={() => toggle(name)}
-                            className={`flex min-h-11 w-full items-center gap-2 rounded-lg px-1 text-left text-[15px] leading-tight ${zone === name ? 'bg-white font-bold' : 'hover:bg-list'}`}
+                            className={`flex min-h-11 w-full items-center gap-2 rounded-lg px-1 text-left text-[0.9375rem] leading-tight ${zone === name ? 'bg-white font-bold' : 'hover:bg-list'}`}
                         >
                             <ZoneShape zone={name === 'none' ? null : name} size={17} />
                             {words}

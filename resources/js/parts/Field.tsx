@@ -25,7 +25,7 @@ export function Labelled({
             {(error ?? hint) && (
                 <p
                     id={`${id}-hint`}
-                    className={`mt-1 text-[15px] ${error ? 'font-semibold' : 'text-ink-soft'}`}
+                    className={`mt-1 text-[0.9375rem] ${error ? 'font-semibold' : 'text-ink-soft'}`}
                     role={error ? 'alert' : undefined}
                 >
                     {error ?? hint}

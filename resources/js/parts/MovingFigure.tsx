@@ -110,7 +110,7 @@ export function BreathingFigure({
         <figure className="flex flex-col items-center">
             <MovingFigure motion={motion} step={index} share={place.share} size={size} title={title} />
             <figcaption className="mt-1 w-full text-center">
-                <strong className="block font-slab text-[20px]">{words[step?.breath ?? 'free']}</strong>
+                <strong className="block font-slab text-[1.25rem]">{words[step?.breath ?? 'free']}</strong>
                 <span className="block min-h-11 leading-snug text-ink-soft">{cues[step?.step ?? '']}</span>
                 <span className="mt-1 flex justify-center gap-2">
                     <button className="button" onClick={() => setPlaying(!playing)}>

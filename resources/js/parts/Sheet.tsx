@@ -1,5 +1,5 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 
 /** A dialog: in the middle on wide screens, from the bottom on phones. */
 export function Sheet({
@@ -15,20 +15,42 @@ export function Sheet({
     children: ReactNode;
     wide?: boolean;
 }) {
+    const content = useRef<HTMLDivElement>(null);
+    useEffect(() => {
+        if (!open) {
+            return;
+        }
+        // On its first field, where there is one: that is what it was opened for.
+        const frame = requestAnimationFrame(() => {
+            const field = content.current?.querySelector<HTMLElement>(
+                'input:not([type="hidden"]):not(.hidden), select, textarea',
+            );
+            if (field && !content.current?.contains(document.activeElement)) {
+                field.focus({ preventScroll: true });
+            }
+        });
+        return () => cancelAnimationFrame(frame);
+    }, [open]);
     return (
         <Dialog open={open} onClose={onClose} className="relative z-40">
-            <DialogBackdrop className="fixed inset-0 bg-ink/40" />
+            <DialogBackdrop className="fixed inset-0 bg-shade" />
             <div className="fixed inset-0 flex items-end justify-center md:items-center md:p-6">
                 <DialogPanel
                     className={`flex max-h-[92dvh] w-full flex-col rounded-t-2xl bg-paper md:rounded-2xl ${wide ? 'md:max-w-4xl' : 'md:max-w-lg'}`}
                 >
                     <div className="flex items-center gap-4 px-5 pb-2 pt-4">
-                        <DialogTitle className="mr-auto text-[21px]">{title}</DialogTitle>
+                        <DialogTitle className="mr-auto text-[1.3125rem]">{title}</DialogTitle>
                         <button className="button button-quiet" onClick={onClose}>
                             Close
                         </button>
                     </div>
-                    <div className="overflow-y-auto px-5 pb-5 pt-1" tabIndex={0} role="group" aria-label={title}>
+                    <div
+                        ref={content}
+                        className="overflow-y-auto px-5 pb-5 pt-1"
+                        tabIndex={0}
+                        role="group"
+                        aria-label={title}
+                    >
                         {children}
                     </div>
                 </DialogPanel>

@@ -1,6 +1,8 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { signOut } from '../api/session';
+import { FindEverywhere } from './FindEverywhere';
+import { useTitle } from './useTitle';
 
 /** The sign of the application: a head, a back, a seat. */
 export function Sign({ size = 30 }: { size?: number }) {
@@ -13,7 +15,7 @@ export function Sign({ size = 30 }: { size?: number }) {
                 strokeWidth="5"
                 strokeLinecap="round"
             />
-            <path d="M13 12a5 5 0 1 1 9 0z" fill="#e3a21a" />
+            <path d="M13 12a5 5 0 1 1 9 0z" fill="var(--color-sun)" />
         </svg>
     );
 }
@@ -55,6 +57,7 @@ const places: [string, string, ReactNode][] = [
 
 /** The frame of every screen but Plan and Lead: a rail on wide screens, a bar below on phones. */
 export function Shell() {
+    const [finding, setFinding] = useState(false);
     return (
         <div className="min-h-screen md:pl-24">
             <a href="#main" className="button absolute left-2 top-2 z-50 -translate-y-24 focus:translate-y-0">
@@ -73,7 +76,7 @@ export function Shell() {
                         to={to}
                         end={to === '/'}
                         className={({ isActive }) =>
-                            `flex min-h-16 flex-1 flex-col items-center justify-center gap-1 whitespace-nowrap px-0.5 text-[14px] md:flex-none md:px-1 md:py-3 md:text-[15px] ${isActive ? 'bg-channel font-bold' : 'text-ink-soft hover:bg-list hover:text-ink'}`
+                            `flex min-h-16 flex-1 flex-col items-center justify-center gap-1 whitespace-nowrap px-0.5 text-[0.875rem] md:flex-none md:px-1 md:py-3 md:text-[0.9375rem] ${isActive ? 'bg-channel font-bold' : 'text-ink-soft hover:bg-list hover:text-ink'}`
                         }
                     >
                         {sign}
@@ -81,13 +84,33 @@ export function Shell() {
                     </NavLink>
                 ))}
                 <button
+                    onClick={() => setFinding(true)}
+                    aria-keyshortcuts="/"
+                    className="flex min-h-16 flex-1 flex-col items-center justify-center gap-1 whitespace-nowrap px-0.5 text-[0.875rem] text-ink-soft hover:bg-list hover:text-ink md:flex-none md:px-1 md:text-[0.9375rem]"
+                >
+                    {icon('M10.500 17a6.500 6.500 0 1 0 0-13a6.500 6.500 0 0 0 0 13zM15.500 15.500L21 21')}
+                    Find
+                </button>
+                <NavLink
+                    to="/help"
+                    className={({ isActive }) =>
+                        `mt-auto hidden min-h-16 flex-col items-center justify-center gap-1 text-[0.9375rem] md:flex ${isActive ? 'bg-channel font-bold' : 'text-ink-soft hover:bg-list hover:text-ink'}`
+                    }
+                >
+                    {icon(
+                        'M12 21a9 9 0 1 0 0-18a9 9 0 0 0 0 18zM9.500 9.500a2.500 2.500 0 1 1 3.500 2.300c-.700.400-1 .900-1 1.700M12 16.800v.200',
+                    )}
+                    Help
+                </NavLink>
+                <button
                     onClick={() => void signOut()}
-                    className="mt-auto hidden min-h-16 flex-col items-center justify-center gap-1 whitespace-nowrap text-[15px] text-ink-soft hover:bg-list hover:text-ink md:flex"
+                    className="hidden min-h-16 flex-col items-center justify-center gap-1 whitespace-nowrap text-[0.9375rem] text-ink-soft hover:bg-list hover:text-ink md:flex"
                 >
                     {icon('M10 4H5v16h5M14 8l4 4l-4 4M18 12H9')}
                     Sign out
                 </button>
             </nav>
+            <FindEverywhere open={finding} setOpen={setFinding} />
             <main id="main" className="mx-auto max-w-6xl px-4 pb-28 pt-6 md:px-8 md:pb-12">
                 <Outlet />
             </main>
@@ -96,10 +119,11 @@ export function Shell() {
 }
 
 export function PageTitle({ title, children, below }: { title: string; children?: ReactNode; below?: ReactNode }) {
+    useTitle(title);
     return (
         <header className="mb-6 flex flex-wrap items-center gap-x-4 gap-y-3">
             <div className="mr-auto">
-                <h1 className="text-[28px] leading-tight">{title}</h1>
+                <h1 className="text-[1.75rem] leading-tight">{title}</h1>
                 {below && <div className="text-ink-soft">{below}</div>}
             </div>
             {children}

@@ -1,4 +1,5 @@
 import { useEffect, useState, type ReactNode } from 'react';
+import { Refusal } from '../api/client';
 
 /** Waiting: still and quiet; words only when it takes long. */
 export function Waiting({ what }: { what: string }) {
@@ -19,10 +20,20 @@ export function Waiting({ what }: { what: string }) {
 
 /** Something could not be fetched: what happened, that the work is safe, what to do. */
 export function Trouble({ error, again }: { error: Error; again?: () => void }) {
+    const isGone = error instanceof Refusal && error.status === 404;
     return (
         <div role="alert" className="flex flex-wrap items-center gap-4 rounded-2xl bg-butter px-5 py-4">
-            <p className="mr-auto">{error.message}</p>
-            {again && (
+            <p className="mr-auto">
+                {isGone
+                    ? 'This is not here. It may have been removed, or the address is an old one. Nothing of yours is lost by coming here.'
+                    : error.message}
+            </p>
+            {isGone && (
+                <a className="button button-main" href="/">
+                    To your classes
+                </a>
+            )}
+            {again && !isGone && (
                 <button className="button" onClick={again}>
                     Try again
                 </button>
@@ -35,7 +46,7 @@ export function Trouble({ error, again }: { error: Error; again?: () => void }) 
 export function EmptyPlace({ title, children, action }: { title: string; children: ReactNode; action?: ReactNode }) {
     return (
         <div className="rounded-2xl border-2 border-dashed border-cushion-edge px-6 py-10 text-center">
-            <h2 className="text-[21px]">{title}</h2>
+            <h2 className="text-[1.3125rem]">{title}</h2>
             <p className="mx-auto mb-5 mt-2 max-w-prose text-ink-soft">{children}</p>
             {action}
         </div>

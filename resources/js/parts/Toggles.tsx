@@ -24,7 +24,7 @@ export function Toggles<T extends string>({
                             key={value}
                             type="button"
                             aria-pressed={on}
-                            className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[15px] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
+                            className={`min-h-11 rounded-lg border-[1.5px] px-2.5 text-[0.9375rem] ${on ? 'border-ink bg-butter font-semibold' : 'border-hair bg-white'}`}
                             onClick={() => onChange(on ? chosen.filter((one) => one !== value) : [...chosen, value])}
                         >
                             {on ? chosenWord : ''}

@@ -22,6 +22,16 @@ export function dayAndHour(moment: string, now = new Date()): string {
         .replace(' at ', ', ');
 }
 
+/** A day as "1 December"; with its year when that is not this one. */
+export function day(moment: string, now = new Date()): string {
+    const at = new Date(moment);
+    return new Intl.DateTimeFormat('en-GB', {
+        day: 'numeric',
+        month: 'long',
+        ...(at.getFullYear() === now.getFullYear() ? {} : { year: 'numeric' }),
+    }).format(at);
+}
+
 export function hour(moment: string): string {
     return new Intl.DateTimeFormat('en-GB', HOUR).format(new Date(moment));
 }

@@ -10,9 +10,9 @@
 <body>
     <main class="mx-auto flex min-h-screen max-w-md flex-col justify-center px-5 py-10">
         <p class="mb-8 flex items-center gap-3 font-slab text-2xl font-bold"><img src="/sign.svg" alt="" width="48" height="48">Kind Chair</p>
-        <h1 class="mb-2 text-[28px] leading-tight">{{ $title }}</h1>
+        <h1 class="mb-2 text-[1.75rem] leading-tight">{{ $title }}</h1>
         @yield('content')
-        <p class="mt-10 text-[15px] text-ink-soft">Kind Chair supports a teacher. It replaces neither a clinician’s advice nor local rules; where two readings are possible it takes the gentler one.</p>
+        <p class="mt-10 text-[0.9375rem] text-ink-soft">Kind Chair supports a teacher. It replaces neither a clinician’s advice nor local rules; where two readings are possible it takes the gentler one.</p>
     </main>
 </body>
 </html>

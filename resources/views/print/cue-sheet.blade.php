@@ -16,7 +16,7 @@
 @section('content')
     <header>
         <h1>{{ $class->title }}</h1>
-        <p>{{ implode(', ', array_filter([$class->starts_at?->translatedFormat('l j F, H:i'), $class->place])) }}</p>
+        <p>{{ implode(', ', array_filter([$class->starts_at?->translatedFormat($class->starts_at->isCurrentYear() ? 'l j F, H:i' : 'l j F Y, H:i'), $class->place])) }}</p>
         <p>{{ TimeWords::minutes($planned) }} planned of {{ $slot }} minutes</p>
         @if ($bring !== [])
             <ul class="bring" aria-label="Bring">
@@ -27,6 +27,7 @@
         @endif
     </header>
     @foreach ($sections as $section)
+        @continue($section['rows'] === [])
         <section>
             <h2><span>{{ $section['name'] }}</span> <span>{{ TimeWords::minutes($section['length']) }}</span></h2>
             @foreach ($section['rows'] as $row)

@@ -50,7 +50,7 @@ final readonly class BothSides implements Rule
                     $entry->id,
                     $says,
                     'Both sides get the same number and the same time, unless you say it is on purpose.',
-                    'Sequencing rule 10: the second side follows the first.',
+                    'As teachers hold it: the second side follows the first.',
                     $remedy,
                 );
             }

@@ -65,7 +65,7 @@ final readonly class BothWays implements Rule
             $entryId,
             $says,
             'The way we do less often is the one that is worth most.',
-            'Sequencing rule 11: circles and crossings go both ways.',
+            'As teachers hold it: circles and crossings go both ways.',
             self::remedy($label, $subject, $subject->plan->entry($entryId), $isCrossing),
         );
     }

@@ -45,7 +45,7 @@ final readonly class FitsSlot implements Rule
 
     private function finding(string $says, string $why, ?Remedy $remedy): Finding
     {
-        return new Finding($this->name(), Severity::Time, null, $says, $why, 'Sequencing rules 1 and 14.', $remedy);
+        return new Finding($this->name(), Severity::Time, null, $says, $why, 'As teachers hold it: a class has room for questions, and ends when it was said to.', $remedy);
     }
 
     /**

@@ -41,7 +41,7 @@ final readonly class NobodyLeftOut implements Rule
                 $entry->id,
                 "$who no version of {$subject->movement($entry)->name()}.",
                 'Nobody should be left to guess what is safe for them.',
-                'Sequencing rule 12: an alternative stands ready for everyone.',
+                'As teachers hold it: an alternative stands ready for everyone.',
                 $this->remedy($subject, $entry),
             );
         }

@@ -32,7 +32,7 @@ export default function Account() {
                     {!data.isDemo && <Password />}
                     <Sessions account={data} />
                     <section className="card">
-                        <h2 className="mb-1 text-[18px]">Take everything with you</h2>
+                        <h2 className="mb-1 text-[1.125rem]">Take everything with you</h2>
                         <p className="mb-3 text-ink-soft">
                             Classes with all their earlier plans, people, places, movements and the log, as open files
                             in one archive. It is not encrypted: mind where you put it.

@@ -14,7 +14,7 @@ export function Backup() {
     const [changing, setChanging] = useState(false);
     return (
         <section className="card space-y-3">
-            <h2 className="text-[18px]">Backup</h2>
+            <h2 className="text-[1.125rem]">Backup</h2>
             {backup.error && <Trouble error={backup.error} again={() => void backup.refetch()} />}
             {backup.isPending && <Waiting what="the backups" />}
             {backup.data && (
@@ -39,13 +39,13 @@ export function Backup() {
                             onDone={() => setChanging(false)}
                         />
                     )}
-                    <h3 className="pt-1 text-[16px]">Made by itself, day by day</h3>
+                    <h3 className="pt-1 text-[1rem]">Made by itself, day by day</h3>
                     {backup.data.daily.length === 0 ? (
                         <p className="text-ink-soft">
                             None yet. The first is made once a page of today has been opened.
                         </p>
                     ) : (
-                        <ul className="text-[15px]">
+                        <ul className="text-[0.9375rem]">
                             {backup.data.daily.map((one) => (
                                 <li
                                     key={one.madeAt}
@@ -61,7 +61,7 @@ export function Backup() {
                             ))}
                         </ul>
                     )}
-                    <p className="text-[15px] text-ink-soft">
+                    <p className="text-[0.9375rem] text-ink-soft">
                         The last {backup.data.keeps} are kept in <code className="break-all">{backup.data.folder}</code>
                         .
                     </p>

@@ -5,11 +5,10 @@ import type { AccountAnswer } from '../../api/types/answer-account';
 import { TextField } from '../../parts/Field';
 import { Sheet } from '../../parts/Sheet';
 import { plural } from '../../parts/time';
+import { dayAndHour } from '../../parts/time';
 import { Said, useSend } from './You';
 
 const take = (answer: AccountAnswer) => queryClient.setQueryData(['account'], answer);
-
-const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' });
 
 /** Where one is signed in, each to be signed out. */
 export function Sessions({ account }: { account: AccountAnswer }) {
@@ -19,7 +18,7 @@ export function Sessions({ account }: { account: AccountAnswer }) {
     const others = account.sessions.filter((one) => !one.isThis);
     return (
         <section className="card">
-            <h2 className="mb-2 text-[18px]">Where you are signed in</h2>
+            <h2 className="mb-2 text-[1.125rem]">Where you are signed in</h2>
             <ul>
                 {account.sessions.map((one) => (
                     <li
@@ -28,10 +27,8 @@ export function Sessions({ account }: { account: AccountAnswer }) {
                     >
                         <span className="mr-auto leading-snug">
                             {one.device}
-                            <span className="block text-[15px] text-ink-soft">
-                                {one.isThis
-                                    ? 'Here, now'
-                                    : `${when.format(new Date(one.lastSeen))}, from ${one.address}`}
+                            <span className="block text-[0.9375rem] text-ink-soft">
+                                {one.isThis ? 'Here, now' : `${dayAndHour(one.lastSeen)}, from ${one.address}`}
                             </span>
                         </span>
                         {!one.isThis && (
@@ -81,7 +78,7 @@ export function OtherTeachers({ account }: { account: AccountAnswer }) {
     };
     return (
         <section className="card space-y-3">
-            <h2 className="text-[18px]">Another teacher</h2>
+            <h2 className="text-[1.125rem]">Another teacher</h2>
             <p className="text-ink-soft">
                 {others === 0
                     ? 'So far you are the only one here.'
@@ -143,7 +140,7 @@ export function EraseAll({ account }: { account: AccountAnswer }) {
     }, 'Erased.');
     return (
         <section className="card">
-            <h2 className="mb-1 text-[18px]">Erase everything</h2>
+            <h2 className="mb-1 text-[1.125rem]">Erase everything</h2>
             <p className="mb-3 text-ink-soft">Your account with all people, classes, places, movements and the log.</p>
             <button className="button" onClick={() => setAsking(true)}>
                 Erase everything

@@ -24,7 +24,7 @@ export function OwnPace() {
     const { data } = pace;
     return (
         <section className="card" id="pace" data-pace>
-            <h2 className="mb-1 text-[18px]">Your pace</h2>
+            <h2 className="mb-1 text-[1.125rem]">Your pace</h2>
             <p className="mb-3 text-ink-soft">
                 The book knows how long a movement takes; nobody talks by the book. When you lead at your own time, step
                 by step, what you take is compared with it. The middle of your last classes counts, odd ones do not, and
@@ -37,10 +37,10 @@ export function OwnPace() {
             )}
             {data && data.classes > 0 && (
                 <table className="mb-3 w-full text-left">
-                    <caption className="mb-1 text-left text-[15px] text-ink-soft">
+                    <caption className="mb-1 text-left text-[0.9375rem] text-ink-soft">
                         From {plural(data.classes, 'class', 'classes')} led at your own time
                     </caption>
-                    <thead className="text-[15px] text-ink-soft">
+                    <thead className="text-[0.9375rem] text-ink-soft">
                         <tr>
                             <th className="font-normal">Time for</th>
                             <th className="font-normal">You take</th>

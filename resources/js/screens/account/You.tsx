@@ -23,7 +23,7 @@ export function useSend(send: (given: Record<string, string>) => Promise<Account
 
 export function Said({ words }: { words: string | null }) {
     return (
-        <p role="status" className="min-h-6 flex-1 text-[15px] text-ink-soft">
+        <p role="status" className="min-h-6 flex-1 text-[0.9375rem] text-ink-soft">
             {words}
         </p>
     );
@@ -34,7 +34,7 @@ export function You({ account }: { account: AccountAnswer }) {
     const form = useSend((given) => api.put<AccountAnswer>('account', given), 'Kept.');
     return (
         <form className="card space-y-4" noValidate onSubmit={form.submit}>
-            <h2 className="text-[18px]">You</h2>
+            <h2 className="text-[1.125rem]">You</h2>
             <TextField
                 label="The name you teach under"
                 name="name"
@@ -80,7 +80,7 @@ export function Password() {
     );
     return (
         <form className="card space-y-4" noValidate onSubmit={form.submit}>
-            <h2 className="text-[18px]">Password</h2>
+            <h2 className="text-[1.125rem]">Password</h2>
             <TextField
                 label="Your present password"
                 name="present"

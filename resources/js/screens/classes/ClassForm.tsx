@@ -1,8 +1,10 @@
+import { useState } from 'react';
 import { api } from '../../api/client';
-import { refresh, useGroups, usePlaces } from '../../api/queries';
+import { refresh, useGroups, useLibrary, usePlaces } from '../../api/queries';
 import type { ClassInfo } from '../../api/types/answer-class';
 import { Choice, TextField } from '../../parts/Field';
 import { FormSheet } from '../../parts/FormSheet';
+import { draftState } from '../../parts/useFormDraft';
 import type { Given } from '../../parts/useSubmit';
 
 /** When, where, for whom; for a new class also for how long. */
@@ -15,16 +17,22 @@ export function ClassForm({
     onClose: () => void;
     onMade: (made: ClassInfo) => void;
 }) {
+    const draft = `class:${existing?.id ?? 'new'}`;
     const groups = useGroups();
     const places = usePlaces();
+    const library = useLibrary();
+    const [venue, setVenue] = useState(() => draftState<string>(draft) ?? String(existing?.venue?.id ?? ''));
+    const [starter, setStarter] = useState('');
     const send = async (given: Given) => {
+        const venue = Number(given('venue')) || null;
         const body = {
             title: given('title'),
-            place: given('place'),
+            place: venue ? (places.data?.places.find((one) => one.id === venue)?.name ?? '') : given('place'),
             startsAt: given('startsAt') || null,
             group: Number(given('group')) || null,
-            venue: Number(given('venue')) || null,
+            venue,
             slotMinutes: Number(given('slotMinutes')),
+            ...(given('starter') ? { starter: given('starter') } : {}),
         };
         const made = existing
             ? await api.put<ClassInfo>(`classes/${existing.id}`, body)
@@ -37,8 +45,8 @@ export function ClassForm({
     return (
         <FormSheet
             title={existing ? 'Day and place' : 'New class'}
-            draft={`class:${existing?.id ?? 'new'}`}
-            state={null}
+            draft={draft}
+            state={venue}
             send={send}
             keep={existing ? 'Keep' : 'Plan this class'}
             onClose={onClose}
@@ -59,7 +67,6 @@ export function ClassForm({
                         defaultValue={existing?.startsAt ?? ''}
                         error={errors.startsAt}
                     />
-                    <TextField label="Place" name="place" defaultValue={existing?.place ?? ''} error={errors.place} />
                     {groups.data && (
                         <Choice
                             key={groups.dataUpdatedAt > 0 ? 'ready' : 'waiting'}
@@ -76,23 +83,46 @@ export function ClassForm({
                     )}
                     {places.data && places.data.places.length > 0 && (
                         <Choice
-                            label="Room, kit and house rules of"
+                            label="Place"
                             name="venue"
-                            defaultValue={String(existing?.venue?.id ?? '')}
+                            value={venue}
+                            onChange={(event) => setVenue(event.target.value)}
+                            hint="One of your places brings its room, kit and house rules with it."
                             options={[
-                                ['', 'No place noted'],
                                 ...places.data.places.map((place) => [String(place.id), place.name] as const),
+                                ['', 'Somewhere else'],
+                            ]}
+                        />
+                    )}
+                    {places.data && !places.data.places.some((place) => String(place.id) === venue) && (
+                        <TextField
+                            label={places.data.places.length > 0 ? 'Where' : 'Place'}
+                            name="place"
+                            defaultValue={existing?.place ?? ''}
+                            error={errors.place}
+                        />
+                    )}
+                    {!existing && (
+                        <Choice
+                            label="Begin with"
+                            name="starter"
+                            value={starter}
+                            onChange={(event) => setStarter(event.target.value)}
+                            options={[
+                                ['', 'Nothing yet: I choose each movement'],
+                                ...(library.data?.starters.map(({ id, name }) => [id, name] as const) ?? []),
                             ]}
                         />
                     )}
                     {!existing && (
                         <TextField
+                            key={starter}
                             label="Minutes booked"
                             name="slotMinutes"
                             type="number"
                             min={5}
                             max={180}
-                            defaultValue={45}
+                            defaultValue={library.data?.starters.find(({ id }) => id === starter)?.minutes ?? 45}
                             error={errors.slotMinutes}
                         />
                     )}

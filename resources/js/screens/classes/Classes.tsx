@@ -9,6 +9,7 @@ import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
 import { clock, dayAndHour } from '../../parts/time';
 import { classState, type ClassRow } from './classState';
+import { FirstSteps } from './FirstSteps';
 import { ClassForm } from './ClassForm';
 import { NextClass } from './NextClass';
 import { OpenFile, type Decided } from './OpenFile';
@@ -91,6 +92,7 @@ export default function Classes() {
             )}
             {running && <RunningClass running={running} onProblem={setProblem} />}
             {next && <NextClass next={next} onLead={() => lead(next.id)} onForm={() => setForm(next)} />}
+            <FirstSteps classes={rows} onNew={() => setForm('new')} />
             {rows.length === 0 && (
                 <EmptyPlace
                     title="Your first class"
@@ -106,14 +108,14 @@ export default function Classes() {
             )}
             {others.length > 0 && (
                 <section aria-label="All other classes">
-                    <h2 className="mb-3 text-[20px]">{next ? 'Other classes' : 'All classes'}</h2>
+                    <h2 className="mb-3 text-[1.25rem]">{next ? 'Other classes' : 'All classes'}</h2>
                     <ul className="space-y-3">
                         {others.map((row) => (
                             <li key={row.id} className="card flex flex-wrap items-center gap-x-5 gap-y-3">
                                 <span className="min-w-56 flex-1">
                                     <Link
                                         to={`/classes/${row.id}/plan`}
-                                        className="font-slab text-[19px] font-bold underline decoration-hair decoration-2 underline-offset-4 hover:decoration-ink"
+                                        className="font-slab text-[1.1875rem] font-bold underline decoration-hair decoration-2 underline-offset-4 hover:decoration-ink"
                                     >
                                         {row.title}
                                     </Link>
@@ -125,7 +127,7 @@ export default function Classes() {
                                 </span>
                                 <span className="w-40">
                                     {clock(row.planned)} of {Math.round(row.slot / 60)} min
-                                    <span className="block text-[15px] text-ink-soft">
+                                    <span className="block text-[0.9375rem] text-ink-soft">
                                         {row.led > 0 ? 'led, in the log' : classState(row)}
                                     </span>
                                 </span>

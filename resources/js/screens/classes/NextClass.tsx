@@ -49,7 +49,7 @@ export function NextClass({ next, onLead, onForm }: Props) {
     return (
         <section aria-label="Next class" className="mb-8 rounded-2xl bg-white p-6 md:p-8">
             <p className="text-ink-soft">Next: {next.startsAt && dayAndHour(next.startsAt)}</p>
-            <h2 className="mt-1 text-[28px] leading-tight">{next.title}</h2>
+            <h2 className="mt-1 text-[1.75rem] leading-tight">{next.title}</h2>
             <p className="mb-5 mt-1">
                 {[next.place, next.group?.name, next.people > 0 ? plural(next.people, 'person', 'people') : null]
                     .filter(Boolean)
@@ -58,7 +58,7 @@ export function NextClass({ next, onLead, onForm }: Props) {
             <BenchLine row={next} />
             <p className="mb-6 mt-2 flex flex-wrap items-center gap-x-5 gap-y-1">
                 <span>
-                    <strong className="font-slab text-[20px]">{clock(next.planned)}</strong> planned of{' '}
+                    <strong className="font-slab text-[1.25rem]">{clock(next.planned)}</strong> planned of{' '}
                     {Math.round(next.slot / 60)} minutes
                 </span>
                 <span

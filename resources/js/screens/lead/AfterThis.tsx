@@ -7,7 +7,7 @@ export function AfterThis({ lead, moment }: { lead: LeadAnswer; moment: Moment }
     const { beat, next, nextIsSameMovement, coming } = moment;
     return (
         <section aria-label="After this">
-            <p className="mb-1.5 text-[21px] text-mist">
+            <p className="mb-1.5 text-[1.3125rem] text-mist">
                 {nextIsSameMovement && next
                     ? next.side && next.side !== beat.side
                         ? `Then the ${next.side} side`
@@ -23,16 +23,16 @@ export function AfterThis({ lead, moment }: { lead: LeadAnswer; moment: Moment }
                             <FigureDrawing shapes={lead.figures[coming.figure]} size={64} />
                         </span>
                         <span className="min-w-0 leading-[1.15]">
-                            <strong className="block text-[24px]">{coming.name}</strong>
+                            <strong className="block text-[1.5rem]">{coming.name}</strong>
                             {coming.props.length > 0 && (
-                                <span className="block text-[20px] text-butter-night">
+                                <span className="block text-[1.25rem] text-butter-night">
                                     Fetch: {coming.props.join(', ')}
                                 </span>
                             )}
                         </span>
                     </>
                 ) : (
-                    <strong className="text-[24px]">The class ends</strong>
+                    <strong className="text-[1.5rem]">The class ends</strong>
                 )}
             </div>
         </section>

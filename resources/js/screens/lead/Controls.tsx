@@ -2,7 +2,7 @@ import { Key } from './Key';
 import type { Action } from './useLeading';
 
 const CONTROL =
-    'flex min-h-[max(48px,min(88px,10.5vh))] [@media(max-height:640px)]:lg:min-h-12 items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[min(33px,4.4vh)] font-bold md:max-xl:gap-2 md:max-xl:text-[min(24px,4vh)] hover:bg-night-3 max-md:min-h-14 max-md:rounded-2xl max-md:text-[20px] max-md:leading-tight';
+    'flex min-h-[max(48px,min(88px,10.5vh))] [@media(max-height:640px)]:lg:min-h-12 items-center justify-center gap-4 rounded-[22px] bg-night-2 text-[min(33px,4.4vh)] font-bold md:max-xl:gap-2 md:max-xl:text-[min(24px,4vh)] hover:bg-night-3 max-md:min-h-14 max-md:rounded-2xl max-md:text-[1.25rem] max-md:leading-tight';
 
 interface Props {
     act: (action: Action) => void;
@@ -33,7 +33,7 @@ export function Controls({ act, isPaused, hasBegun, own }: Props) {
                 <Key name="H" />
                 <span className="leading-[1.05]">
                     Hold longer
-                    <span className="block text-[20px] font-normal text-mist max-lg:hidden [@media(max-height:760px)]:hidden">
+                    <span className="block text-[1.25rem] font-normal text-mist max-lg:hidden [@media(max-height:760px)]:hidden">
                         one more breath
                     </span>
                 </span>
@@ -43,9 +43,9 @@ export function Controls({ act, isPaused, hasBegun, own }: Props) {
             </button>
             <button className={CONTROL} onClick={() => act('own')} aria-pressed={own}>
                 <Key name="T" />
-                <span className="text-left text-[min(24px,3.2vh)] md:max-xl:text-[20px] leading-[1.1] max-md:text-center max-md:text-[20px]">
+                <span className="text-left text-[min(24px,3.2vh)] md:max-xl:text-[1.25rem] leading-[1.1] max-md:text-center max-md:text-[1.25rem]">
                     {own ? 'My own time' : 'By the clock'}
-                    <span className="block text-[20px] font-normal text-mist max-lg:hidden [@media(max-height:760px)]:hidden">
+                    <span className="block text-[1.25rem] font-normal text-mist max-lg:hidden [@media(max-height:760px)]:hidden">
                         {own ? 'or by the clock' : 'or step by step'}
                     </span>
                 </span>

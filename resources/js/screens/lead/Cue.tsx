@@ -31,20 +31,20 @@ interface Props {
 export function Cue({ player, beat, entry, share, motion }: Props) {
     const words = part(beat.words, share);
     return (
-        <div className="py-2 max-lg:min-h-[150px] [@media(max-height:480px)]:max-lg:min-h-[96px]" aria-live="off">
+        <div className="py-2 max-lg:min-h-[9.375rem] [@media(max-height:480px)]:max-lg:min-h-[6rem]" aria-live="off">
             {motion && (
                 <>
                     {/* Pushes the figure down, so that the first lines of a cue have the whole width. */}
                     <span className="float-right h-[min(80px,16cqh)] w-0 max-lg:hidden" aria-hidden="true" />
                     <span
-                        className="float-right clear-right ml-4 block w-[min(188px,38cqh)] max-lg:w-[104px] [@media(max-height:480px)]:max-lg:w-[84px]"
+                        className="float-right clear-right ml-4 block w-[min(188px,38cqh)] max-lg:w-[6.5rem] [@media(max-height:480px)]:max-lg:w-[5.25rem]"
                         data-moving-figure
                     >
                         <LeadFigure player={player} motion={motion} name={entry.name} />
                     </span>
                 </>
             )}
-            <p className={`font-[680] max-md:text-[44px] max-md:leading-[1.08] ${cueSize(words)}`} data-cue>
+            <p className={`font-[680] max-md:text-[2.75rem] max-md:leading-[1.08] ${cueSize(words)}`} data-cue>
                 {words || (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name)}
             </p>
         </div>

@@ -30,7 +30,7 @@ export function Different({ lead, entry, side, showsAll, onShowAll }: Props) {
     const isPlain = different.length === 0 && entry.besides.length === 0;
     return (
         <section aria-label="Different right now">
-            <p className="mb-1.5 text-[21px]">
+            <p className="mb-1.5 text-[1.3125rem]">
                 <strong>
                     {isPlain
                         ? lead.people.length > 0
@@ -50,7 +50,7 @@ export function Different({ lead, entry, side, showsAll, onShowAll }: Props) {
                 )}
             </p>
             <ul
-                className={`grid gap-2.5 sm:grid-cols-2 lg:grid-cols-4 ${showsAll ? 'max-h-[420px] overflow-y-auto lg:absolute lg:inset-x-9 lg:bottom-[120px] lg:z-10 lg:rounded-[22px] lg:bg-night lg:py-3' : ''}`}
+                className={`grid gap-2.5 sm:grid-cols-2 lg:grid-cols-4 ${showsAll ? 'max-h-[26.25rem] overflow-y-auto lg:absolute lg:inset-x-9 lg:bottom-[120px] lg:z-10 lg:rounded-[22px] lg:bg-night lg:py-3' : ''}`}
             >
                 {entry.besides.map((beside) => (
                     <Card key={beside.id} heading={beside.name} shapes={lead.figures[beside.figure]}>
@@ -87,7 +87,7 @@ function Card({
     return (
         <li className="flex min-h-[min(112px,13vh)] flex-col rounded-[18px] bg-night-1 px-3.5 py-2">
             <span
-                className={`flex items-center gap-2.5 font-bold leading-tight ${mark ? 'text-[24px] lg:max-xl:text-[20px]' : 'text-[20px]'}`}
+                className={`flex items-center gap-2.5 font-bold leading-tight ${mark ? 'text-[1.5rem] lg:max-xl:text-[1.25rem]' : 'text-[1.25rem]'}`}
             >
                 {mark && (
                     <span className="text-butter-night">
@@ -96,7 +96,7 @@ function Card({
                 )}
                 <span className={mark ? 'truncate' : ''}>{heading}</span>
             </span>
-            <span className="flex flex-1 items-center gap-2 text-[20px] leading-[1.15]">
+            <span className="flex flex-1 items-center gap-2 text-[1.25rem] leading-[1.15]">
                 <span className="lg:max-xl:hidden [@media(max-height:640px)]:lg:hidden">
                     <FigureDrawing shapes={shapes} size={64} />
                 </span>

@@ -56,7 +56,7 @@ export function Ending({ lead, done, finished, ledId, onBack, onStored }: Props)
 
     return (
         <main className="mx-auto max-w-3xl px-5 py-8">
-            <h1 className="text-[28px]">{finished ? 'That was the class' : 'End the class here?'}</h1>
+            <h1 className="text-[1.75rem]">{finished ? 'That was the class' : 'End the class here?'}</h1>
             <p className="mb-6 mt-1 text-ink-soft">
                 What was really done is kept in the log beside the plan. What you write here is kept on this device
                 until then.
@@ -64,7 +64,7 @@ export function Ending({ lead, done, finished, ledId, onBack, onStored }: Props)
             {lead.people.length > 0 && (
                 <fieldset className="card mb-4">
                     <legend className="sr-only">Who was there</legend>
-                    <h2 className="mb-2 text-[18px]">Who was there</h2>
+                    <h2 className="mb-2 text-[1.125rem]">Who was there</h2>
                     <div className="grid gap-x-6 sm:grid-cols-2">
                         {lead.people.map((person) => (
                             <label key={person.participant} className="flex min-h-11 items-center gap-3">

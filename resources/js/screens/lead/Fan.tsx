@@ -42,7 +42,7 @@ export function Fan({ player, beat }: { player: Player; beat: Beat | undefined }
     const fromRight = beat?.side === 'right';
     const step = open / pleats;
     return (
-        <svg viewBox="0 0 420 290" className="mx-auto h-auto max-h-[36vh] w-full max-w-[420px]" aria-hidden="true">
+        <svg viewBox="0 0 420 290" className="mx-auto h-auto max-h-[36vh] w-full max-w-[26.25rem]" aria-hidden="true">
             <path
                 d={`M${point(-FULL / 2, 236)} A236 236 0 0 1 ${point(FULL / 2, 236)} L${point(FULL / 2, 76)} A76 76 0 0 0 ${point(-FULL / 2, 76)} Z`}
                 fill="none"

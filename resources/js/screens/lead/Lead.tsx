@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api } from '../../api/client';
 import { refresh } from '../../api/queries';
@@ -18,6 +18,8 @@ import { momentOf } from './moment';
 import { Reminders } from './Reminders';
 import { SideArrow } from './SideArrow';
 import { StopSigns } from './StopSigns';
+import { useSayingCues } from './useSayingCues';
+import { useTitle } from '../../parts/useTitle';
 import { useLeadKeys } from './useLeadKeys';
 import { useLeading, useStayAwake } from './useLeading';
 
@@ -71,9 +73,8 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     const toggleAll = useCallback(() => setShowsAll((open) => !open), []);
     useLeadKeys(ending === null && !showsStops, player.own, { act, end, onDifferent: toggleAll, say: setNotice });
     useStayAwake();
-    useEffect(() => {
-        document.title = `${lead.class.title} · Kind Chair`;
-    }, [lead]);
+    useTitle(`Leading ${lead.class.title}`);
+    useSayingCues(momentOf(player, lead)?.beat, leading.hasBegun && !player.paused && ending === null);
 
     if (ending) {
         return (
@@ -95,7 +96,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     if (!moment) {
         return (
             <main className="on-night min-h-screen bg-night p-8 text-cream">
-                <h1 className="mb-4 text-[34px]">Nothing is planned yet</h1>
+                <h1 className="mb-4 text-[2.125rem]">Nothing is planned yet</h1>
                 <a className="button" href={`/classes/${lead.class.id}/plan`}>
                     Plan this class
                 </a>
@@ -124,14 +125,14 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                 onEnd={end}
             />
             {/* Takes the height that is left; what is in it is measured by it. */}
-            <div className="grid flex-1 gap-x-8 lg:min-h-[190px] lg:grid-cols-[minmax(0,1fr)_min(420px,32vw)] lg:grid-rows-[minmax(0,1fr)] lg:[container-type:size]">
+            <div className="grid flex-1 gap-x-8 lg:min-h-[11.875rem] lg:grid-cols-[minmax(0,1fr)_min(420px,32vw)] lg:grid-rows-[minmax(0,1fr)] lg:[container-type:size]">
                 <div className="flex min-w-0 flex-col">
-                    <div className="flex items-center gap-x-4 pt-1 max-lg:min-h-[56px] [@media(max-height:480px)]:max-lg:min-h-10 max-md:flex-wrap lg:min-h-[min(56px,14cqh)]">
+                    <div className="flex items-center gap-x-4 pt-1 max-lg:min-h-[3.5rem] [@media(max-height:480px)]:max-lg:min-h-10 max-md:flex-wrap lg:min-h-[min(56px,14cqh)]">
                         <ZoneShape zone={entry.zone} size={36} />
-                        <h1 className="shrink-0 text-[34px] leading-tight max-md:shrink max-md:text-[26px] lg:text-[max(24px,min(34px,9cqh))]">
+                        <h1 className="shrink-0 text-[2.125rem] leading-tight max-md:shrink max-md:text-[1.625rem] lg:text-[max(24px,min(34px,9cqh))]">
                             {changesSoon ? 'Change sides' : entry.name}
                         </h1>
-                        <span className="text-[24px] leading-[1.05] text-mist max-md:text-[20px] lg:text-[max(20px,min(24px,7cqh))]">
+                        <span className="text-[1.5rem] leading-[1.05] text-mist max-md:text-[1.25rem] lg:text-[max(20px,min(24px,7cqh))]">
                             {entry.facing === 'side' ? 'Turn your side to them' : entry.variation}
                         </span>
                     </div>
@@ -170,7 +171,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
             {!remindsInPlace && <Reminders lead={lead} entry={entry} hasBegun={leading.hasBegun} />}
             <p
                 role="status"
-                className="text-center text-[21px] leading-7 lg:min-h-7 [@media(max-height:640px)]:leading-6 [@media(max-height:640px)]:lg:min-h-6"
+                className="text-center text-[1.3125rem] leading-7 lg:min-h-7 [@media(max-height:640px)]:leading-6 [@media(max-height:640px)]:lg:min-h-6"
             >
                 {player.paused && leading.hasReturned
                     ? `Paused at ${entry.name}${beat.side ? `, ${beat.side}` : ''}${beat.unit ? `, breath ${beat.unit}` : ''}.`

@@ -22,10 +22,10 @@ export function LeadHeader({ lead, moment, away, sendAgain, onStop, onEnd }: Pro
     const { gone, planSays: says } = moment;
     const late = gone - says;
     return (
-        <header className="flex min-h-[min(64px,9vh)] flex-wrap items-center gap-x-10 gap-y-1 text-[22px] leading-tight max-md:gap-x-4 max-md:text-[20px]">
+        <header className="flex min-h-[min(64px,9vh)] flex-wrap items-center gap-x-10 gap-y-1 text-[1.375rem] leading-tight max-md:gap-x-4 max-md:text-[1.25rem]">
             <div>
-                <strong className="font-slab text-[26px] max-md:text-[22px]">{moment.entry.section}</strong>
-                <div className="text-[20px] text-mist">
+                <strong className="font-slab text-[1.625rem] max-md:text-[1.375rem]">{moment.entry.section}</strong>
+                <div className="text-[1.25rem] text-mist">
                     movement {moment.order + 1} of {lead.entries.length}
                 </div>
             </div>
@@ -52,19 +52,19 @@ export function LeadHeader({ lead, moment, away, sendAgain, onStop, onEnd }: Pro
             </svg>
             <div>
                 <span data-gone>{clock(gone)}</span> gone
-                <div className="text-[20px] text-mist" data-ends>
+                <div className="text-[1.25rem] text-mist" data-ends>
                     ends about {hour(new Date(moment.endsAt).toISOString())}
                 </div>
             </div>
             <div className="ml-auto flex items-center gap-5">
                 {away === 'offline' && (
-                    <span className="rounded-xl border-2 border-mist px-3 py-1 text-[20px]">
+                    <span className="rounded-xl border-2 border-mist px-3 py-1 text-[1.25rem]">
                         Offline, fine to go on
                     </span>
                 )}
                 {away === 'signed out' && (
                     <button
-                        className="min-h-11 rounded-xl border-2 border-mist px-3 py-1 text-[20px] hover:bg-night-2"
+                        className="min-h-11 rounded-xl border-2 border-mist px-3 py-1 text-[1.25rem] hover:bg-night-2"
                         onClick={() => void signedInAgain().then((back) => back && sendAgain())}
                     >
                         Signed out, fine to go on
@@ -73,17 +73,17 @@ export function LeadHeader({ lead, moment, away, sendAgain, onStop, onEnd }: Pro
                 {late >= LATE && (
                     <span className="text-right font-bold text-butter-night">
                         Running {clock(late)} late
-                        <span className="block text-[20px] font-normal text-cream">plan says {clock(says)}</span>
+                        <span className="block text-[1.25rem] font-normal text-cream">plan says {clock(says)}</span>
                     </span>
                 )}
                 <button
-                    className="min-h-[max(44px,min(52px,8vh))] rounded-2xl border-2 border-butter-night px-5 text-[22px] font-bold text-butter-night hover:bg-night-2"
+                    className="min-h-[max(44px,min(52px,8vh))] rounded-2xl border-2 border-butter-night px-5 text-[1.375rem] font-bold text-butter-night hover:bg-night-2"
                     onClick={onStop}
                 >
                     Stop signs
                 </button>
                 <button
-                    className="min-h-[max(44px,min(52px,8vh))] rounded-2xl bg-night-2 px-5 text-[22px] font-bold hover:bg-night-3"
+                    className="min-h-[max(44px,min(52px,8vh))] rounded-2xl bg-night-2 px-5 text-[1.375rem] font-bold hover:bg-night-3"
                     onClick={onEnd}
                 >
                     End

@@ -13,7 +13,7 @@ export function Reminders({ lead, entry, hasBegun }: { lead: LeadAnswer; entry: 
             className={hasBegun ? 'mt-3 shrink-0' : 'shrink-0'}
         >
             <ul
-                className={`flex ${hasBegun ? 'max-h-[min(124px,17vh)]' : 'max-h-[min(150px,17vh)]'} flex-wrap gap-x-6 gap-y-0.5 overflow-y-auto text-[20px] leading-snug`}
+                className={`flex ${hasBegun ? 'max-h-[min(124px,17vh)]' : 'max-h-[min(150px,17vh)]'} flex-wrap gap-x-6 gap-y-0.5 overflow-y-auto text-[1.25rem] leading-snug`}
                 tabIndex={0}
             >
                 {told.map((one) => (

@@ -8,12 +8,12 @@ export function StopSigns({ signs, open, onClose }: { signs: StopSign[]; open: b
             <dl className="grid gap-3">
                 {signs.map((one) => (
                     <div key={one.sign} className="rounded-2xl bg-white px-4 py-3">
-                        <dt className="text-[19px] font-bold">{one.sign}</dt>
+                        <dt className="text-[1.1875rem] font-bold">{one.sign}</dt>
                         <dd>{one.does}</dd>
                     </div>
                 ))}
             </dl>
-            <p className="mt-4 text-[15px] text-ink-soft">
+            <p className="mt-4 text-[0.9375rem] text-ink-soft">
                 Local emergency rules come first. Write down the time, what was done and the sign.
             </p>
         </Sheet>

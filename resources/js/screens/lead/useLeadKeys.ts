@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { settings } from '../../parts/settings';
 import type { Action } from './useLeading';
 
 /** Milliseconds within which Esc has to come twice. */
@@ -44,6 +45,9 @@ export function useLeadKeys(isOn: boolean, own: boolean, { act, end, onDifferent
                     }
                 },
             };
+            if (event.key.length === 1 && event.key !== ' ' && !settings().keys) {
+                return;
+            }
             const run = does[event.key.length === 1 ? event.key.toLowerCase() : event.key];
             if (run) {
                 event.preventDefault();

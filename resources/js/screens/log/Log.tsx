@@ -71,11 +71,11 @@ function Detail({ led }: { led: LogEntry }) {
             </PageTitle>
             <div className="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_320px]">
                 <section className="card" aria-label="Planned against actual">
-                    <p className="mb-3 text-[18px]">
-                        <strong className="font-slab text-[24px]">{clock(led.actual)}</strong> done,{' '}
+                    <p className="mb-3 text-[1.125rem]">
+                        <strong className="font-slab text-[1.5rem]">{clock(led.actual)}</strong> done,{' '}
                         {clock(led.planned)} planned: {difference(led.actual, led.planned)}
                     </p>
-                    <p className="mb-2 flex gap-5 text-[15px] text-ink-soft">
+                    <p className="mb-2 flex gap-5 text-[0.9375rem] text-ink-soft">
                         <span>Bar: what was done</span>
                         <span>Line: what was planned</span>
                     </p>
@@ -94,7 +94,7 @@ function Detail({ led }: { led: LogEntry }) {
                                     <span className="leading-tight">
                                         {entry.name}
                                         {uneven && entry.actual > 0 && (
-                                            <span className="block w-fit rounded bg-butter px-1.5 text-[15px]">
+                                            <span className="block w-fit rounded bg-butter px-1.5 text-[0.9375rem]">
                                                 left {clock(entry.left)}, right {clock(entry.right)}
                                             </span>
                                         )}
@@ -102,7 +102,7 @@ function Detail({ led }: { led: LogEntry }) {
                                     <span className="max-sm:col-start-2">
                                         <Pair planned={entry.planned} actual={entry.actual} scale={scale} />
                                     </span>
-                                    <span className="text-[15px] max-sm:col-start-2">
+                                    <span className="text-[0.9375rem] max-sm:col-start-2">
                                         {clock(entry.actual)}{' '}
                                         <span className="text-ink-soft">
                                             {entry.actual === 0 ? 'left out' : difference(entry.actual, entry.planned)}
@@ -115,7 +115,7 @@ function Detail({ led }: { led: LogEntry }) {
                 </section>
                 <div className="space-y-5">
                     <section className="card">
-                        <h2 className="mb-2 text-[18px]">Who was there</h2>
+                        <h2 className="mb-2 text-[1.125rem]">Who was there</h2>
                         {led.people.length === 0 && <p className="text-ink-soft">This class had no group.</p>}
                         {led.people.map((person) => (
                             <label key={person.id} className="flex min-h-11 items-center gap-3">
@@ -146,7 +146,7 @@ function Detail({ led }: { led: LogEntry }) {
                                 />
                             )}
                         </Labelled>
-                        <p role="status" className="mt-1 min-h-6 text-[15px] text-ink-soft">
+                        <p role="status" className="mt-1 min-h-6 text-[0.9375rem] text-ink-soft">
                             {state}
                         </p>
                     </section>
@@ -210,7 +210,7 @@ export default function Log() {
                                 className="card grid items-center gap-x-6 gap-y-2 border-[1.5px] border-transparent hover:border-ink md:grid-cols-[minmax(0,1fr)_260px_130px]"
                             >
                                 <span>
-                                    <strong className="block font-slab text-[19px]">{one.class.title}</strong>
+                                    <strong className="block font-slab text-[1.1875rem]">{one.class.title}</strong>
                                     <span className="text-ink-soft">{dayAndHour(one.startedAt)}</span>
                                     {one.note && <span className="mt-1 line-clamp-2 block">{one.note}</span>}
                                 </span>
@@ -220,7 +220,7 @@ export default function Log() {
                                         actual={one.actual}
                                         scale={Math.max(one.planned, one.actual, one.slot)}
                                     />
-                                    <span className="text-[15px]">
+                                    <span className="text-[0.9375rem]">
                                         {clock(one.actual)} done, {clock(one.planned)} planned
                                     </span>
                                 </span>

@@ -47,7 +47,7 @@ export function Facts({ movement }: { movement: MovementAnswer }) {
 export function Words({ movement, rung }: { movement: MovementAnswer; rung: PageVariation }) {
     return (
         <section>
-            <h2 className="mb-2 text-[20px]">Words and breath</h2>
+            <h2 className="mb-2 text-[1.25rem]">Words and breath</h2>
             <ol className="space-y-2">
                 {movement.steps.map((step) => {
                     const cue = rung.cues.find((one) => one.step === step.id) ?? step.cue;
@@ -55,7 +55,8 @@ export function Words({ movement, rung }: { movement: MovementAnswer; rung: Page
                         <li key={step.id} className="grid grid-cols-[110px_1fr] gap-3">
                             <span className="text-ink-soft">{breathWords[step.breath]}</span>
                             <span>
-                                {cue.first} <span className="block text-[15px] text-ink-soft">then: {cue.short}</span>
+                                {cue.first}{' '}
+                                <span className="block text-[0.9375rem] text-ink-soft">then: {cue.short}</span>
                             </span>
                         </li>
                     );
@@ -69,11 +70,11 @@ export function Words({ movement, rung }: { movement: MovementAnswer; rung: Page
 export function Cautions({ movement }: { movement: MovementAnswer }) {
     return movement.cautions.length === 0 ? null : (
         <section>
-            <h2 className="mb-2 text-[20px]">Take care</h2>
+            <h2 className="mb-2 text-[1.25rem]">Take care</h2>
             {movement.cautions.map((caution) => (
                 <p key={caution.words} className="rounded-2xl bg-butter px-4 py-3">
                     <strong>{caution.words}</strong> {caution.stop}
-                    <span className="block text-[15px] text-ink-soft">{caution.source}</span>
+                    <span className="block text-[0.9375rem] text-ink-soft">{caution.source}</span>
                 </p>
             ))}
         </section>

@@ -1,5 +1,7 @@
-import { Link, useSearchParams } from 'react-router';
+import { Link, Navigate, useSearchParams } from 'react-router';
+import { Refusal } from '../../api/client';
 import { useMovement } from '../../api/queries';
+import { NothingHere } from '../../parts/NothingHere';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
 import { ZoneShape } from '../../parts/ZoneShape';
@@ -9,10 +11,24 @@ import { Show } from './Show';
 /** Two movements side by side. */
 export default function Compare() {
     const [params] = useSearchParams();
-    const [a, b] = [useMovement(params.get('a') ?? ''), useMovement(params.get('b') ?? '')];
+    const [a, b] = [params.get('a'), params.get('b')];
+    // With one of them the other is still to be chosen; with none there is nothing to compare yet.
+    return a && b ? (
+        <Beside first={a} second={b} />
+    ) : (
+        <Navigate to={(a ?? b) ? `/movements?with=${encodeURIComponent(a ?? b ?? '')}` : '/movements'} replace />
+    );
+}
+
+function Beside({ first, second }: { first: string; second: string }) {
+    const [a, b] = [useMovement(first), useMovement(second)];
     const error = a.error ?? b.error;
     if (error) {
-        return <Trouble error={error} />;
+        return error instanceof Refusal && error.status === 404 ? (
+            <NothingHere what="One of these movements" />
+        ) : (
+            <Trouble error={error} />
+        );
     }
     if (!a.data || !b.data) {
         return <Waiting what="both movements" />;
@@ -32,7 +48,7 @@ export default function Compare() {
                     const rung = movement.variations.find((one) => one.id === movement.usual) ?? movement.variations[0];
                     return (
                         <article key={movement.id} className={`space-y-4 zone-${movement.zone ?? 'none'}`}>
-                            <h2 className="flex items-center gap-3 text-[22px]">
+                            <h2 className="flex items-center gap-3 text-[1.375rem]">
                                 <ZoneShape zone={movement.zone} size={24} />
                                 <Link
                                     className="underline underline-offset-4"
@@ -46,7 +62,7 @@ export default function Compare() {
                             <Facts movement={movement} />
                             {rung && <Words movement={movement} rung={rung} />}
                             <section>
-                                <h3 className="mb-1 text-[18px]">Ladder</h3>
+                                <h3 className="mb-1 text-[1.125rem]">Ladder</h3>
                                 <ol className="list-decimal pl-5">
                                     {movement.variations.map((one) => (
                                         <li key={one.id}>

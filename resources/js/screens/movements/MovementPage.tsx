@@ -7,6 +7,7 @@ import { Asks } from '../../parts/Asks';
 import { Ask } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
+import { day } from '../../parts/time';
 import { Cautions, Facts, Words } from './About';
 import { Rungs } from './Rungs';
 import { Show } from './Show';
@@ -82,7 +83,7 @@ export default function MovementPage() {
                 <div className="space-y-6">
                     {rung && (
                         <section className="card">
-                            <h2 className="mb-2 text-[20px]">What it asks, and of whom not</h2>
+                            <h2 className="mb-2 text-[1.25rem]">What it asks, and of whom not</h2>
                             <p className="mb-2 text-ink-soft">{rung.name}, worked out from its shape.</p>
                             <Asks asks={rung.asks} />
                         </section>
@@ -90,11 +91,11 @@ export default function MovementPage() {
                     <Rungs movement={movement} chosen={rung?.id ?? ''} onChoose={setRung} />
                     {rung && <Words movement={movement} rung={rung} />}
                     <section>
-                        <h2 className="mb-2 text-[20px]">What to know</h2>
+                        <h2 className="mb-2 text-[1.25rem]">What to know</h2>
                         <Facts movement={movement} />
                     </section>
                     <section>
-                        <h2 className="mb-2 text-[20px]">Goes with it</h2>
+                        <h2 className="mb-2 text-[1.25rem]">Goes with it</h2>
                         <ul className="flex flex-wrap gap-2">
                             {movement.substitutes.map((one) => (
                                 <li key={one.id}>
@@ -116,7 +117,7 @@ export default function MovementPage() {
                         </ul>
                     </section>
                     <section>
-                        <h2 className="mb-2 text-[20px]">Used in</h2>
+                        <h2 className="mb-2 text-[1.25rem]">Used in</h2>
                         {movement.uses.length === 0 ? (
                             <p className="text-ink-soft">None of your classes yet.</p>
                         ) : (
@@ -128,15 +129,14 @@ export default function MovementPage() {
                                             to={`/classes/${use.id}/plan`}
                                         >
                                             {use.title}
-                                            {use.startsAt &&
-                                                `, ${new Date(use.startsAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}`}
+                                            {use.startsAt && `, ${day(use.startsAt)}`}
                                         </Link>
                                     </li>
                                 ))}
                             </ul>
                         )}
                     </section>
-                    <p className="text-[15px] text-ink-soft">
+                    <p className="text-[0.9375rem] text-ink-soft">
                         Source: {movement.sources.join('; ')}. Supports a teacher and replaces no clinician.
                     </p>
                 </div>

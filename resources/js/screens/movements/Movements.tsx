@@ -17,6 +17,11 @@ import { ZoneShape } from '../../parts/ZoneShape';
 import { Rest } from '../plan/Picker';
 import { SearchFields, useSearch } from './useSearch';
 
+const addressOf = (movement: MovementCard, comparing: string | null) =>
+    comparing
+        ? `/movements/compare?a=${encodeURIComponent(comparing)}&b=${encodeURIComponent(movement.id)}`
+        : `/movements/${encodeURIComponent(movement.id)}`;
+
 function Card({
     movement,
     shapes,
@@ -26,23 +31,22 @@ function Card({
     shapes: Shape[] | undefined;
     comparing: string | null;
 }) {
-    const to = comparing
-        ? `/movements/compare?a=${encodeURIComponent(comparing)}&b=${encodeURIComponent(movement.id)}`
-        : `/movements/${encodeURIComponent(movement.id)}`;
+    const to = addressOf(movement, comparing);
     const { counts } = movement;
     return (
         <Link
             to={to}
+            data-result
             className={`flex h-full flex-col rounded-2xl border-[1.5px] border-transparent bg-white px-3 pb-3 pt-2 hover:border-ink zone-${movement.zone ?? 'none'}`}
         >
             <span className="flex items-start justify-between">
                 <ZoneShape zone={movement.zone} size={18} />
                 <FigureDrawing shapes={shapes} size={104} />
-                <span className="text-[15px] text-ink-soft">{clock(movement.seconds)}</span>
+                <span className="text-[0.9375rem] text-ink-soft">{clock(movement.seconds)}</span>
             </span>
             <strong className="mt-2 leading-tight">{movement.names.plain}</strong>
-            <span className="mt-1 text-[15px] leading-tight text-ink-soft">{movement.aim}</span>
-            <span className="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1 pt-2 text-[15px]">
+            <span className="mt-1 text-[0.9375rem] leading-tight text-ink-soft">{movement.aim}</span>
+            <span className="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1 pt-2 text-[0.9375rem]">
                 {movement.isOwn && <span className="rounded-md bg-channel px-2">Yours</span>}
                 {counts &&
                     marks
@@ -62,7 +66,7 @@ function Report({ report, onClose }: { report: ImportReport; onClose: () => void
     const list = (title: string, names: string[]) =>
         names.length > 0 && (
             <section>
-                <h3 className="text-[18px]">{title}</h3>
+                <h3 className="text-[1.125rem]">{title}</h3>
                 <ul className="list-disc pl-5">
                     {names.map((name) => (
                         <li key={name}>{name}</li>
@@ -78,12 +82,12 @@ function Report({ report, onClose }: { report: ImportReport; onClose: () => void
                 {list('Already here, the same', report.same)}
                 {report.refused.length > 0 && (
                     <section>
-                        <h3 className="text-[18px]">Not taken</h3>
+                        <h3 className="text-[1.125rem]">Not taken</h3>
                         <ul className="space-y-2">
                             {report.refused.map((one) => (
                                 <li key={one.place + one.name} className="rounded-xl bg-butter px-3 py-2">
                                     <strong>{one.name}</strong>: {one.why}
-                                    <span className="block text-[15px] text-ink-soft">at {one.place}</span>
+                                    <span className="block text-[0.9375rem] text-ink-soft">at {one.place}</span>
                                 </li>
                             ))}
                         </ul>
@@ -151,7 +155,7 @@ function OwnMovements() {
                 </div>
             )}
             {drafts.length > 0 && (
-                <p className="flex w-full flex-wrap items-center gap-2 text-[15px]">
+                <p className="flex w-full flex-wrap items-center gap-2 text-[0.9375rem]">
                     Drafts:
                     {drafts.map((one) => (
                         <Link key={one.key} to={`/movements/own/${one.key}`} className="button min-h-11 px-3">
@@ -168,7 +172,8 @@ function OwnMovements() {
 export default function Movements() {
     const [params, setParams] = useSearchParams();
     const comparing = params.get('with');
-    const search = useSearch();
+    const search = useSearch({}, true);
+    const navigate = useNavigate();
     const { filters, set, result } = search;
     const data = result.data;
     return (
@@ -187,7 +192,7 @@ export default function Movements() {
             <div className="gap-6 lg:grid lg:grid-cols-[250px_minmax(0,1fr)]">
                 <div className="max-lg:hidden">
                     <div className="sticky top-4">
-                        <h2 className="mb-1 text-[18px]">Touch a part of the body</h2>
+                        <h2 className="mb-1 text-[1.125rem]">Touch a part of the body</h2>
                         <BodyChooser zone={filters.zone || null} onChoose={(zone) => set({ zone: zone ?? '' })} />
                         <a className="button mt-3 w-full" href="/movements/figures">
                             All figures on one sheet
@@ -195,7 +200,16 @@ export default function Movements() {
                     </div>
                 </div>
                 <div>
-                    <SearchFields filters={filters} set={set} />
+                    <SearchFields
+                        filters={filters}
+                        set={set}
+                        onFirst={() => {
+                            const first = result.isPlaceholderData ? undefined : data?.movements[0];
+                            if (first) {
+                                void navigate(addressOf(first, comparing));
+                            }
+                        }}
+                    />
                     <select
                         className="field mt-2 lg:hidden"
                         aria-label="Part of the body"

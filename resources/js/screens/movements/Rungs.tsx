@@ -14,7 +14,7 @@ export function Rungs({
 }) {
     return (
         <section>
-            <h2 className="mb-2 text-[20px]">From gentlest to fullest</h2>
+            <h2 className="mb-2 text-[1.25rem]">From gentlest to fullest</h2>
             <ol className="space-y-2">
                 {movement.variations.map((rung) => (
                     <li
@@ -28,10 +28,10 @@ export function Rungs({
                         >
                             <strong>{rung.name}</strong>
                             {rung.id === movement.usual && (
-                                <span className="rounded-md bg-channel px-2 text-[15px]">as planned</span>
+                                <span className="rounded-md bg-channel px-2 text-[0.9375rem]">as planned</span>
                             )}
                             {rung.props.length > 0 && (
-                                <span className="text-[15px] text-ink-soft">needs: {rung.props.join(', ')}</span>
+                                <span className="text-[0.9375rem] text-ink-soft">needs: {rung.props.join(', ')}</span>
                             )}
                         </button>
                         <p className="text-ink-soft">{rung.introduction}</p>
@@ -39,7 +39,7 @@ export function Rungs({
                             {seats
                                 .filter(([seat]) => (seat === 'armchair' ? false : rung.bases.includes(seat)))
                                 .map(([seat, words]) => (
-                                    <figure key={seat} className="flex items-center gap-2 py-1 text-[15px]">
+                                    <figure key={seat} className="flex items-center gap-2 py-1 text-[0.9375rem]">
                                         <FigureDrawing
                                             shapes={movement.figures[`${movement.id}/${rung.id}/${seat}/left`]}
                                             size={78}
@@ -52,7 +52,7 @@ export function Rungs({
                                 ))}
                         </div>
                         {rung.notFor.length > 0 && (
-                            <details className="mt-1 text-[15px]">
+                            <details className="mt-1 text-[0.9375rem]">
                                 <summary className="min-h-11 content-center">
                                     Something else instead for{' '}
                                     {rung.notFor.length === 1 ? 'one precaution' : `${rung.notFor.length} precautions`}

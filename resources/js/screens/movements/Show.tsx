@@ -28,7 +28,7 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
             ) : motion.error ? (
                 <Trouble error={motion.error} again={() => void motion.refetch()} />
             ) : (
-                <div className="h-[360px]" aria-busy="true" />
+                <div className="h-[22.5rem]" aria-busy="true" />
             )}
             <div className="mt-3 flex flex-wrap justify-center gap-2">
                 {seats
@@ -37,7 +37,7 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
                         <button
                             key={name}
                             aria-pressed={shown === name}
-                            className={`button px-3 text-[15px] ${shown === name ? 'border-2 border-ink' : ''}`}
+                            className={`button px-3 text-[0.9375rem] ${shown === name ? 'border-2 border-ink' : ''}`}
                             onClick={() => setBase(name)}
                         >
                             {words}
@@ -45,7 +45,7 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
                     ))}
                 {sided && (
                     <button
-                        className="button px-3 text-[15px]"
+                        className="button px-3 text-[0.9375rem]"
                         onClick={() => setSide(side === 'left' ? 'right' : 'left')}
                     >
                         Show the {side === 'left' ? 'right' : 'left'}

@@ -1,4 +1,5 @@
 import { useDeferredValue, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { useGroups, useLibrary, useMovements } from '../../api/queries';
 import { vocabulary } from '../../api/types/words';
 
@@ -6,10 +7,40 @@ export type Filters = Partial<
     Record<'zone' | 'direction' | 'breath' | 'base' | 'prop' | 'minutes' | 'group' | 'can' | 'words', string>
 >;
 
-/** What is looked for in the library, and what the server found. */
-export function useSearch(initial: Filters = {}) {
-    const [filters, setFilters] = useState<Filters>(initial);
+const NAMES = ['words', 'zone', 'direction', 'breath', 'base', 'prop', 'minutes', 'group', 'can'] as const;
+
+/**
+ * What is looked for in the library, and what the server found.
+ *
+ * @param inAddress whether it stays in the address, to come back to and to pass on
+ */
+export function useSearch(initial: Filters = {}, inAddress = false) {
+    const [params, setParams] = useSearchParams();
+    const [own, setOwn] = useState<Filters>(initial);
     const [page, setPage] = useState(1);
+    const filters: Filters = inAddress
+        ? Object.fromEntries(NAMES.flatMap((name) => (params.get(name) ? [[name, params.get(name) ?? '']] : [])))
+        : own;
+    const setFilters = (next: Filters) => {
+        if (!inAddress) {
+            setOwn(next);
+            return;
+        }
+        setParams(
+            (before) => {
+                const after = new URLSearchParams(before);
+                for (const name of NAMES) {
+                    if (next[name]) {
+                        after.set(name, next[name]);
+                    } else {
+                        after.delete(name);
+                    }
+                }
+                return after;
+            },
+            { replace: true },
+        );
+    };
     const given = Object.fromEntries(
         Object.entries(filters).filter(([key, value]) => value && (key !== 'can' || filters.group)),
     );
@@ -17,7 +48,7 @@ export function useSearch(initial: Filters = {}) {
     const result = useMovements(search);
     const set = (change: Filters) => {
         setPage(1);
-        setFilters((before) => ({ ...before, ...change }));
+        setFilters({ ...filters, ...change });
     };
     return {
         filters,
@@ -37,7 +68,11 @@ export type SearchState = ReturnType<typeof useSearch>;
 const pick = 'field w-auto min-w-0 max-w-full flex-auto px-2';
 
 /** Words and choices that narrow the library; each is a plain question a teacher has. */
-export function SearchFields({ filters, set }: Pick<SearchState, 'filters' | 'set'>) {
+export function SearchFields({
+    filters,
+    set,
+    onFirst,
+}: Pick<SearchState, 'filters' | 'set'> & { onFirst?: () => void }) {
     const library = useLibrary();
     const groups = useGroups();
     const [open, setOpen] = useState(false);
@@ -64,9 +99,18 @@ export function SearchFields({ filters, set }: Pick<SearchState, 'filters' | 'se
                 className="field"
                 type="search"
                 aria-label="Find a movement"
-                placeholder="Find by name or aim, in any style: neck, twist, cervical"
+                placeholder="In everyday words: shrug, twist, calm breath"
                 value={filters.words ?? ''}
                 onChange={(event) => set({ words: event.target.value })}
+                onKeyDown={(event) => {
+                    if (event.key === 'Enter') {
+                        event.preventDefault();
+                        onFirst?.();
+                    } else if (event.key === 'ArrowDown') {
+                        event.preventDefault();
+                        document.querySelector<HTMLElement>('[data-result]')?.focus();
+                    }
+                }}
             />
             <button
                 type="button"

@@ -12,7 +12,7 @@ export function BaseChoice({ base, setBase }: { base: Person['base']; setBase: (
                 {bases.map(([value, name]) => (
                     <label
                         key={value}
-                        className={`flex min-h-[92px] cursor-pointer flex-col items-center rounded-2xl border-[1.5px] bg-white px-2 pb-2 pt-1 text-center focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-ink ${base === value ? 'border-[2.5px] border-ink font-bold' : 'border-hair'}`}
+                        className={`flex min-h-[5.75rem] cursor-pointer flex-col items-center rounded-2xl border-[1.5px] bg-white px-2 pb-2 pt-1 text-center focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-ink ${base === value ? 'border-[2.5px] border-ink font-bold' : 'border-hair'}`}
                     >
                         <input
                             type="radio"

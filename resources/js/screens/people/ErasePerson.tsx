@@ -52,8 +52,8 @@ export function ErasePerson({
             {traces.length > 0 && (
                 <fieldset className="card mb-4">
                     <legend className="sr-only">Where else the name stands</legend>
-                    <h3 className="mb-1 text-[17px]">The name also stands in</h3>
-                    <p className="mb-2 text-[15px] text-ink-soft">
+                    <h3 className="mb-1 text-[1.0625rem]">The name also stands in</h3>
+                    <p className="mb-2 text-[0.9375rem] text-ink-soft">
                         Where it is ticked, “someone” takes its place, in earlier states of a plan too.
                     </p>
                     <ul className="max-h-72 space-y-1 overflow-y-auto">
@@ -74,7 +74,7 @@ export function ErasePerson({
                                     />
                                     <span>
                                         {one.where}
-                                        <span className="block text-[15px] text-ink-soft">{one.words}</span>
+                                        <span className="block text-[0.9375rem] text-ink-soft">{one.words}</span>
                                     </span>
                                 </label>
                             </li>
@@ -82,7 +82,7 @@ export function ErasePerson({
                     </ul>
                 </fieldset>
             )}
-            <p className="mb-5 text-[15px] text-ink-soft">
+            <p className="mb-5 text-[0.9375rem] text-ink-soft">
                 Backups made before today still hold them; the daily ones are gone after seven days.
             </p>
             {problem && (

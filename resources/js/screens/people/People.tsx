@@ -180,11 +180,11 @@ export default function People() {
                                     onClick={() => setEditing(row)}
                                     className="flex h-full w-full items-center gap-4 rounded-2xl border-[1.5px] border-transparent bg-white px-4 py-3 text-left hover:border-ink"
                                 >
-                                    <span className="grid h-[76px] w-[76px] shrink-0 place-items-center rounded-2xl bg-paper">
+                                    <span className="grid h-[4.75rem] w-[4.75rem] shrink-0 place-items-center rounded-2xl bg-paper">
                                         <FigureDrawing shapes={figures[`rest/${row.person.base}`]} size={68} />
                                     </span>
                                     <span className="min-w-0 leading-snug">
-                                        <strong className="block text-[19px]">{row.person.name}</strong>
+                                        <strong className="block text-[1.1875rem]">{row.person.name}</strong>
                                         <span className="block text-ink-soft">
                                             {[
                                                 bases.find(([base]) => base === row.person.base)?.[1],
@@ -193,7 +193,7 @@ export default function People() {
                                                 .filter(Boolean)
                                                 .join(', ')}
                                         </span>
-                                        <span className="block text-[15px]">
+                                        <span className="block text-[0.9375rem]">
                                             {(row.person.precautions ?? [])
                                                 .map((noted) =>
                                                     [words.get(noted.code), noted.side].filter(Boolean).join(', '),

@@ -103,7 +103,7 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
                         <legend className="mb-1 font-semibold">Which column is what</legend>
                         <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
                             {fields.map(([field, words]) => (
-                                <label key={field} className="text-[15px]">
+                                <label key={field} className="text-[0.9375rem]">
                                     {words}
                                     <select
                                         className="field"
@@ -138,7 +138,7 @@ export function PeopleFile({ group, onClose }: { group: number; onClose: () => v
                         role="group"
                         aria-label="People in the file"
                     >
-                        <table className="w-full text-left text-[15px]">
+                        <table className="w-full text-left text-[0.9375rem]">
                             <thead>
                                 <tr>
                                     {['Take', 'Name', 'Base', 'Age', 'What to know'].map((head) => (

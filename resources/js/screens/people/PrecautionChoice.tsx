@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { LibraryAnswer } from '../../api/types/answer-library';
+import { useFind } from '../../parts/FindEverywhere';
 import { sides, type Noted } from './personParts';
 
 interface Props {
@@ -13,9 +14,16 @@ export function PrecautionChoice({ library, noted, setNoted }: Props) {
     const [words, setWords] = useState('');
     // What was noted when the form opened stands first; nothing jumps while one chooses.
     const [first] = useState(() => new Set(noted.map((one) => one.code)));
-    const shownPrecautions = library.precautions
-        .filter((one) => `${one.name} ${one.why}`.toLowerCase().includes(words.trim().toLowerCase()))
-        .sort((a, b) => Number(first.has(b.code)) - Number(first.has(a.code)));
+    const found = useFind(words, 'precautions');
+    const typed = words.trim().toLowerCase();
+    // Without a connection the letters themselves still find something.
+    const order = typed && !found.error ? found.data?.found.precautions?.map(({ id }) => id) : undefined;
+    const byCode = new Map(library.precautions.map((one) => [one.code, one]));
+    const shownPrecautions = order
+        ? order.flatMap((code) => byCode.get(code) ?? [])
+        : library.precautions
+              .filter((one) => `${one.name} ${one.why}`.toLowerCase().includes(typed))
+              .sort((a, b) => Number(first.has(b.code)) - Number(first.has(a.code)));
     const find = (code: string) => noted.find((one) => one.code === code);
 
     return (
@@ -25,12 +33,21 @@ export function PrecautionChoice({ library, noted, setNoted }: Props) {
                 className="field mb-1"
                 type="search"
                 aria-label="Find a precaution"
-                placeholder="Find: hip, heart, dizzy"
+                placeholder="In everyday words: hip replacement, dizzy, deaf"
                 value={words}
                 onChange={(event) => setWords(event.target.value)}
+                onKeyDown={(event) => {
+                    if (event.key === 'Enter') {
+                        // To the first that was found; the form is not sent from here.
+                        event.preventDefault();
+                        event.currentTarget.parentElement
+                            ?.querySelector<HTMLInputElement>('input[type="checkbox"]')
+                            ?.focus();
+                    }
+                }}
             />
             <ul
-                className="grid max-h-[340px] gap-x-4 overflow-y-auto sm:grid-cols-2"
+                className="grid max-h-[21.25rem] gap-x-4 overflow-y-auto sm:grid-cols-2"
                 tabIndex={0}
                 aria-label="Precautions"
             >
@@ -75,7 +92,7 @@ export function PrecautionChoice({ library, noted, setNoted }: Props) {
                                 </select>
                             )}
                             {chosen && (
-                                <p className="w-full pb-2 pl-8 text-[15px] text-ink-soft">
+                                <p className="w-full pb-2 pl-8 text-[0.9375rem] text-ink-soft">
                                     {precaution.why} {precaution.askClinician}
                                 </p>
                             )}

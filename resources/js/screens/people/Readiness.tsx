@@ -103,7 +103,7 @@ export default function Readiness() {
                             data-person={person.key}
                         >
                             <div className="flex flex-wrap items-center gap-2">
-                                <h2 className="mr-auto text-[19px]">{person.name}</h2>
+                                <h2 className="mr-auto text-[1.1875rem]">{person.name}</h2>
                                 {person.answers === null ? (
                                     <button className="button" onClick={() => note(person.id, {})}>
                                         All well
@@ -139,14 +139,14 @@ export default function Readiness() {
                                 ))}
                             </div>
                             {person.always.length > 0 && (
-                                <ul className="mt-2 text-[15px]" aria-label={`To remember with ${person.name}`}>
+                                <ul className="mt-2 text-[0.9375rem]" aria-label={`To remember with ${person.name}`}>
                                     {person.always.map((words) => (
                                         <li key={words}>{words}</li>
                                     ))}
                                 </ul>
                             )}
                             {(person.clearance === 'lapsed' || person.clearance === 'missing') && (
-                                <p className="mt-2 text-[15px]">
+                                <p className="mt-2 text-[0.9375rem]">
                                     <span className="rounded bg-butter-deep px-1.5">
                                         {person.clearance === 'lapsed'
                                             ? 'The clinician’s word is older than a year.'
@@ -155,7 +155,7 @@ export default function Readiness() {
                                 </p>
                             )}
                             {flagged && (
-                                <p className="mt-2 text-[15px]">
+                                <p className="mt-2 text-[0.9375rem]">
                                     {[
                                         pain > 3 && 'Half the dose today.',
                                         now.dizzy && 'Seated, head level, eyes open.',

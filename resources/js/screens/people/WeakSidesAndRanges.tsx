@@ -123,7 +123,7 @@ export function WeakSidesAndRanges({ library, age, base, weak, setWeak, ranges, 
                                     />
                                 )}
                             </Labelled>
-                            <span className="text-[15px] text-ink-soft">usual: {action?.normal}°</span>
+                            <span className="text-[0.9375rem] text-ink-soft">usual: {action?.normal}°</span>
                             <button
                                 type="button"
                                 className="button button-quiet px-3"

@@ -27,7 +27,7 @@ export function ChairDrawing({
     const front = 260 + chair.depth;
     const kneeX = 260 + fit.cushionBehind + body.thigh;
     return (
-        <svg viewBox="0 0 1100 1320" className="h-[420px] w-full" role="img" aria-label={fit.advice.join(' ')}>
+        <svg viewBox="0 0 1100 1320" className="h-[26.25rem] w-full" role="img" aria-label={fit.advice.join(' ')}>
             <line x1="40" y1={floor} x2="1060" y2={floor} stroke="var(--color-rule)" strokeWidth="8" />
             <path
                 d={`M250 ${floor - chair.height - 480}V${floor}M250 ${floor - chair.height}H${front}V${floor}`}

@@ -59,7 +59,7 @@ export function ChairFit({ place, change }: { place: PlaceForm; change: ChangePl
         <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,1fr)_420px]">
             <div className="space-y-5">
                 <section className="card space-y-3">
-                    <h2 className="text-[19px]">The chair</h2>
+                    <h2 className="text-[1.1875rem]">The chair</h2>
                     {chairs.length > 1 && (
                         <select
                             className="field"
@@ -127,7 +127,7 @@ export function ChairFit({ place, change }: { place: PlaceForm; change: ChangePl
                     </button>
                 </section>
                 <section className="card space-y-3">
-                    <h2 className="text-[19px]">The person</h2>
+                    <h2 className="text-[1.1875rem]">The person</h2>
                     <select
                         className="field"
                         aria-label="Person"
@@ -162,7 +162,7 @@ export function ChairFit({ place, change }: { place: PlaceForm; change: ChangePl
                             />
                         ))}
                     </div>
-                    <p className="text-[15px] text-ink-soft">
+                    <p className="text-[0.9375rem] text-ink-soft">
                         All in millimetres: lower leg from heel to the hollow of the knee, thigh from the back to there.
                     </p>
                 </section>
@@ -178,7 +178,7 @@ export function ChairFit({ place, change }: { place: PlaceForm; change: ChangePl
                                 <li key={one}>{one}</li>
                             ))}
                         </ul>
-                        <p className="mt-3 text-[15px] text-ink-soft">
+                        <p className="mt-3 text-[0.9375rem] text-ink-soft">
                             {fit.data.hips
                                 ? 'Hips level with the knees or a little higher. '
                                 : 'The hips are lower than the knees. '}

@@ -27,7 +27,7 @@ export function LookedAt({ person, onKeep }: Props) {
     const kind = person.person.base === 'wheelchair' ? 'wheelchair' : person.person.base === 'bed' ? 'bed' : 'chair';
     return (
         <section className="card">
-            <h2 className="mb-1 text-[19px]">Looked at, with {person.person.name}</h2>
+            <h2 className="mb-1 text-[1.1875rem]">Looked at, with {person.person.name}</h2>
             <ul>
                 {checks[kind].map((words) => {
                     const done = person.person.fit?.checks ?? [];
@@ -52,7 +52,7 @@ export function LookedAt({ person, onKeep }: Props) {
                     );
                 })}
             </ul>
-            <p className="mt-1 text-[15px] text-ink-soft">
+            <p className="mt-1 text-[0.9375rem] text-ink-soft">
                 {person.person.fit?.date ? `Last looked at on ${person.person.fit.date}.` : 'Not looked at yet.'}
             </p>
             <button className="button mt-2" onClick={() => void onKeep(person.person.fit?.checks ?? [])}>

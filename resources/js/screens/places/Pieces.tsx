@@ -13,7 +13,7 @@ export function Pieces({ place, change }: { place: PlaceForm; change: ChangePlac
         }));
     return (
         <section className="card space-y-3">
-            <h2 className="text-[19px]">Blocks and books at hand</h2>
+            <h2 className="text-[1.1875rem]">Blocks and books at hand</h2>
             {pieces.map((piece, at) => (
                 <div key={at} className="flex flex-wrap items-end gap-3">
                     <div className="min-w-32 flex-1">

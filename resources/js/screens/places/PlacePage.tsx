@@ -9,6 +9,7 @@ import { useAutosave } from '../../parts/autosave';
 import { TextField } from '../../parts/Field';
 import { NeverChosen } from '../../parts/NeverChosen';
 import { Ask } from '../../parts/Sheet';
+import { NothingHere } from '../../parts/NothingHere';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
 import type { ChangePlace } from './change';
@@ -31,11 +32,7 @@ export default function PlacePage() {
     if (!places.data) {
         return <Waiting what="this place" />;
     }
-    return found ? (
-        <Place key={found.id} row={found} />
-    ) : (
-        <Trouble error={new Error('This place is not here any more.')} />
-    );
+    return found ? <Place key={found.id} row={found} /> : <NothingHere what="This place" />;
 }
 
 function Place({ row }: { row: PlaceRow }) {
@@ -75,6 +72,14 @@ function Place({ row }: { row: PlaceRow }) {
                     Remove this place
                 </button>
             </PageTitle>
+            <div className="mb-4 max-w-md">
+                <TextField
+                    label="Name of the place"
+                    value={name}
+                    maxLength={80}
+                    onChange={(event) => changeAll({ ...newest.current, name: event.target.value })}
+                />
+            </div>
             {problem && (
                 <div className="mb-4">
                     <Trouble error={problem} again={() => void autosave.flush()} />
@@ -125,12 +130,6 @@ function Place({ row }: { row: PlaceRow }) {
                                 }
                             />
                         ))}
-                        <TextField
-                            label="Name of the place"
-                            value={name}
-                            maxLength={80}
-                            onChange={(event) => changeAll({ ...newest.current, name: event.target.value })}
-                        />
                     </TabPanel>
                     <TabPanel className="space-y-4">
                         <p className="text-ink-soft">

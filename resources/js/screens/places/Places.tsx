@@ -42,7 +42,7 @@ export default function Places() {
                             to={`/places/${id}`}
                             className="block rounded-2xl border-[1.5px] border-transparent bg-white px-5 py-4 hover:border-ink"
                         >
-                            <strong className="block font-slab text-[20px]">{name}</strong>
+                            <strong className="block font-slab text-[1.25rem]">{name}</strong>
                             <span className="text-ink-soft">
                                 {[
                                     place.room &&

@@ -9,7 +9,7 @@ const millimetres = (metres: string) => Math.max(0, Math.round(Number(metres) * 
 export function RoomMeasures({ room, setRoom }: { room: RoomForm; setRoom: (by: Partial<RoomForm>) => void }) {
     return (
         <section className="card space-y-3">
-            <h2 className="text-[18px]">The room, in metres</h2>
+            <h2 className="text-[1.125rem]">The room, in metres</h2>
             <div className="grid grid-cols-2 gap-3">
                 <TextField
                     label="Wide"
@@ -34,7 +34,7 @@ export function RoomMeasures({ room, setRoom }: { room: RoomForm; setRoom: (by: 
                     }
                 />
             </div>
-            <h3 className="text-[16px]">Doors</h3>
+            <h3 className="text-[1rem]">Doors</h3>
             {room.doors.map((door, at) => {
                 const set = (by: Partial<typeof door>) =>
                     setRoom({
@@ -77,7 +77,7 @@ export function RoomMeasures({ room, setRoom }: { room: RoomForm; setRoom: (by: 
             >
                 Add a door
             </button>
-            <h3 className="text-[16px]">Things that stay</h3>
+            <h3 className="text-[1rem]">Things that stay</h3>
             {room.fixed.map((thing, at) => {
                 const set = (by: Partial<typeof thing>) =>
                     setRoom({
@@ -99,7 +99,7 @@ export function RoomMeasures({ room, setRoom }: { room: RoomForm; setRoom: (by: 
                                 ['depth', 'Deep'],
                             ] as const
                         ).map(([key, words]) => (
-                            <label key={key} className="text-[15px]">
+                            <label key={key} className="text-[0.9375rem]">
                                 {words}
                                 <input
                                     className="field"

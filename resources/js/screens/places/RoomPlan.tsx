@@ -5,7 +5,7 @@ import type { FloorAnswer } from '../../api/types/answer-floor';
 import type { Layout, PlaceForm, PlacedSeat, RoomForm } from '../../api/types/place';
 import { vocabulary } from '../../api/types/words';
 import { Trouble } from '../../parts/States';
-import { plural } from '../../parts/time';
+import { day, plural } from '../../parts/time';
 import type { ChangePlace } from './change';
 import { RoomDrawing } from './RoomDrawing';
 import { RoomMeasures } from './RoomMeasures';
@@ -131,9 +131,7 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                             {upcoming.map((one) => (
                                 <option key={one.id} value={one.id}>
                                     {one.title}
-                                    {one.startsAt
-                                        ? `, ${new Date(one.startsAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}`
-                                        : ''}
+                                    {one.startsAt ? `, ${day(one.startsAt)}` : ''}
                                 </option>
                             ))}
                         </select>
@@ -162,7 +160,7 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                     </p>
                 )}
                 {answer && layout && (
-                    <p className="text-[15px]" role="status">
+                    <p className="text-[0.9375rem]" role="status">
                         <strong>{plural(answer.fits, 'person sits', 'people sit')} here.</strong> Needed:{' '}
                         {answer.asks.join('; ')}.
                         {answer.gave && <span className="ml-1 rounded bg-butter px-1.5">{answer.gave}</span>}
@@ -228,7 +226,7 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                         />
                     ))}
                 </svg>
-                <p className="text-[15px] text-ink-soft">
+                <p className="text-[0.9375rem] text-ink-soft">
                     Dashed outlines are kept free for legs, for standing up and for a helper at a bed. Move a seat by
                     hand, or choose it and use the arrow keys (with Shift half a metre); R turns it. Local building and
                     fire codes come first.
@@ -240,7 +238,7 @@ export function RoomPlan({ placeId, place, change }: { placeId: number; place: P
                         className={`rounded-2xl px-4 py-3 ${problems.length > 0 ? 'bg-butter' : 'bg-list'}`}
                         aria-live="polite"
                     >
-                        <h2 className="text-[18px]">
+                        <h2 className="text-[1.125rem]">
                             {problems.length === 0 ? 'Nothing to settle' : `${problems.length} to settle`}
                         </h2>
                         <ul className="space-y-1">

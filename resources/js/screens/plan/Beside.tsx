@@ -34,8 +34,8 @@ function Column({
     const there = known(other);
     return (
         <section aria-label={name} className="flex min-w-0 flex-col rounded-2xl bg-white px-4 py-3">
-            <h3 className="text-[18px]">{name}</h3>
-            <p className="mb-2 text-[15px] text-ink-soft">
+            <h3 className="text-[1.125rem]">{name}</h3>
+            <p className="mb-2 text-[0.9375rem] text-ink-soft">
                 {version.savedAt ? `Saved ${hour(version.savedAt)}, ` : ''}
                 {clock(version.planned)} planned
             </p>
@@ -57,13 +57,13 @@ function Column({
                                     className={`rounded-lg px-2 py-1 leading-snug ${word ? 'bg-butter' : ''}`}
                                 >
                                     {entry.name}
-                                    {word && <strong className="ml-2 text-[15px]">{word}</strong>}
-                                    <span className="block text-[15px] text-ink-soft">{entry.how}</span>
+                                    {word && <strong className="ml-2 text-[0.9375rem]">{word}</strong>}
+                                    <span className="block text-[0.9375rem] text-ink-soft">{entry.how}</span>
                                 </li>
                             );
                         })}
                     </ol>
-                    {section.entries.length === 0 && <p className="px-2 text-[15px] text-ink-soft">Empty</p>}
+                    {section.entries.length === 0 && <p className="px-2 text-[0.9375rem] text-ink-soft">Empty</p>}
                 </div>
             ))}
             <div className="sticky bottom-0 mt-auto bg-white pb-1 pt-2">{take}</div>

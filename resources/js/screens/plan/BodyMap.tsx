@@ -61,7 +61,7 @@ export const BodyMap = memo(function BodyMap({ answer, zone, onZone, onIdea }: P
     const covered = Object.values(answer.spine).filter((seconds) => seconds > 0).length;
     return (
         <>
-            <h2 className="mb-1 text-[17px]">Minutes, head to toe</h2>
+            <h2 className="mb-1 text-[1.0625rem]">Minutes, head to toe</h2>
             <div className="flex gap-1">
                 <BodyFigure zone={zone} width={86} height={252} />
                 <ul className="min-w-0 flex-1">
@@ -70,13 +70,13 @@ export const BodyMap = memo(function BodyMap({ answer, zone, onZone, onIdea }: P
                             <button
                                 aria-pressed={zone === row.zone}
                                 onClick={() => onZone(zone === row.zone ? null : row.zone)}
-                                className={`flex h-[37px] w-full items-center gap-1.5 rounded-lg text-left ${zone === row.zone ? 'bg-white' : 'hover:bg-list'}`}
+                                className={`flex h-[2.3125rem] w-full items-center gap-1.5 rounded-lg text-left ${zone === row.zone ? 'bg-white' : 'hover:bg-list'}`}
                             >
                                 <ZoneShape zone={row.zone} size={17} />
                                 <span className="min-w-0 leading-[1.15]">
-                                    <span className="block whitespace-nowrap text-[14px]">{row.name}</span>
+                                    <span className="block whitespace-nowrap text-[0.875rem]">{row.name}</span>
                                     <span className="flex items-center gap-1.5">
-                                        <strong className="text-[15px]">{clock(row.seconds)}</strong>
+                                        <strong className="text-[0.9375rem]">{clock(row.seconds)}</strong>
                                         <svg width="38" height="9" aria-hidden="true">
                                             <rect
                                                 className={`zone-${row.zone}`}
@@ -94,17 +94,18 @@ export const BodyMap = memo(function BodyMap({ answer, zone, onZone, onIdea }: P
                     ))}
                 </ul>
             </div>
-            <p className="mb-2 mt-1 text-[14px] text-ink-soft">
-                Breath and stillness <strong className="ml-1 text-[15px] text-ink">{clock(answer.stillness)}</strong>
+            <p className="mb-2 mt-1 text-[0.875rem] text-ink-soft">
+                Breath and stillness{' '}
+                <strong className="ml-1 text-[0.9375rem] text-ink">{clock(answer.stillness)}</strong>
             </p>
-            <h2 className="mb-1.5 whitespace-nowrap text-[17px]">Spine: {covered} of 6 directions</h2>
+            <h2 className="mb-1.5 whitespace-nowrap text-[1.0625rem]">Spine: {covered} of 6 directions</h2>
             <ul className="grid grid-cols-2 gap-1.5">
                 {order.map(([key, name, path]) => {
                     const seconds = answer.spine[key];
                     return (
                         <li
                             key={key}
-                            className={`flex h-10 items-center gap-1 rounded-[10px] pl-0.5 text-[14px] leading-[1.1] ${seconds > 0 ? 'bg-white' : 'border-[1.5px] border-dashed border-dash'}`}
+                            className={`flex h-10 items-center gap-1 rounded-[10px] pl-0.5 text-[0.875rem] leading-[1.1] ${seconds > 0 ? 'bg-white' : 'border-[1.5px] border-dashed border-dash'}`}
                         >
                             <Vertebrae path={path} way={name} done={seconds > 0} />
                             <span>
@@ -116,7 +117,7 @@ export const BodyMap = memo(function BodyMap({ answer, zone, onZone, onIdea }: P
                 })}
             </ul>
             {answer.idea && (
-                <button className="button mt-2 w-full px-2 text-[14px] leading-tight" onClick={onIdea}>
+                <button className="button mt-2 w-full px-2 text-[0.875rem] leading-tight" onClick={onIdea}>
                     Try {answer.idea.name}
                 </button>
             )}

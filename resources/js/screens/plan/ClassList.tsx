@@ -165,23 +165,23 @@ export function ClassList({
             className="flex min-h-0 flex-col bg-list lg:rounded-tl-2xl"
         >
             <div
-                className="flex h-9 shrink-0 items-center border-b border-hair pr-[15px] text-[14px] font-semibold max-md:hidden"
+                className="flex h-9 shrink-0 items-center border-b border-hair pr-[15px] text-[0.875rem] font-semibold max-md:hidden"
                 aria-hidden="true"
             >
                 <span className="flex-1" />
-                <span className="relative h-full w-[320px] leading-9">
+                <span className="relative h-full w-[20rem] leading-9">
                     <span className="absolute left-[33px] font-normal text-ink-soft">60 s</span>
                     <span className="absolute left-[80px]">Left side</span>
                     <span className="absolute right-[76px]">Right side</span>
                     <span className="absolute right-[33px] font-normal text-ink-soft">60 s</span>
                 </span>
-                <span className="w-[148px] pl-1">
+                <span className="w-[9.25rem] pl-1">
                     {answer.people.length > 0
                         ? `Your ${answer.people.length === 1 ? 'one person' : `${answer.people.length} people`}`
                         : ''}
                 </span>
             </div>
-            <div ref={listRef} className="relative min-h-0 flex-1 lg:overflow-y-auto">
+            <div ref={listRef} data-keys className="relative min-h-0 flex-1 lg:overflow-y-auto">
                 <Starts value={answer.starts}>
                     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
                         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
@@ -190,9 +190,9 @@ export function ClassList({
                                 return (
                                     <div key={section.id}>
                                         <div className="sticky top-0 z-20 flex h-11 items-center gap-3 border-b border-hair bg-list pl-3 pr-2">
-                                            <h2 className="text-[18px]">{sections.get(section.id)?.name}</h2>
+                                            <h2 className="text-[1.125rem]">{sections.get(section.id)?.name}</h2>
                                             <button
-                                                className="button min-h-11 border-none bg-transparent px-2 py-1 text-[15px] underline decoration-rule underline-offset-4"
+                                                className="button min-h-11 border-none bg-transparent px-2 py-1 text-[0.9375rem] underline decoration-rule underline-offset-4"
                                                 onClick={() =>
                                                     onAdd({
                                                         section: section.id,
@@ -202,7 +202,7 @@ export function ClassList({
                                             >
                                                 Add<span className="sr-only"> to {sections.get(section.id)?.name}</span>
                                             </button>
-                                            <span className="text-[15px] text-ink-soft" data-worked>
+                                            <span className="text-[0.9375rem] text-ink-soft" data-worked>
                                                 {clock(sections.get(section.id)?.seconds ?? 0)}
                                             </span>
                                         </div>

@@ -1,10 +1,11 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Finding, PlanAnswer } from '../../api/types/answer-plan';
+import { say } from '../../parts/say';
 import { clock } from '../../parts/time';
 
 export function Pin({ number }: { number: number }) {
     return (
-        <span className="inline-grid h-6 w-6 shrink-0 place-items-center rounded-[50%_50%_50%_6px] bg-ink text-[14px] font-bold leading-none text-butter">
+        <span className="inline-grid h-6 w-6 shrink-0 place-items-center rounded-[50%_50%_50%_6px] bg-ink text-[0.875rem] font-bold leading-none text-butter">
             {number}
         </span>
     );
@@ -27,6 +28,17 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
         return () => clearTimeout(timer);
     }, [done]);
     const { findings, totals } = answer;
+    const isEmpty = answer.entries.length === 0;
+    const heading = useRef<HTMLHeadingElement>(null);
+    // What was settled is gone with its button: the focus goes to what is left to settle.
+    useEffect(() => {
+        if (done) {
+            heading.current?.focus();
+            say(`Done: ${done}. ${findings.length === 0 ? 'Nothing left to settle' : `${findings.length} to settle`}`);
+        }
+        // Only when something was settled.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, [done]);
     const shown = all ? findings : findings.slice(0, 3);
     const settled = done && (
         <p role="status" className="flex items-center gap-2 font-semibold">
@@ -42,16 +54,22 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
             </button>
         </p>
     );
-    if (findings.length === 0) {
+    if (findings.length === 0 || isEmpty) {
         return (
             <section
                 aria-label="To settle"
                 data-worked
                 className="mx-4 my-2 flex min-h-12 items-center gap-4 rounded-[14px] bg-list px-4"
             >
-                <h2 className="text-[17px]">Nothing to settle.</h2>
+                <h2 className="text-[1.0625rem]" tabIndex={-1} ref={heading}>
+                    {isEmpty ? 'Nothing planned yet.' : 'Nothing to settle.'}
+                </h2>
                 <span className="text-ink-soft">
-                    {totals.slot >= totals.planned ? `${clock(totals.slot - totals.planned)} spare.` : ''}
+                    {isEmpty
+                        ? 'Add movements to a section below; what wants settling is told here.'
+                        : totals.slot >= totals.planned
+                          ? `${clock(totals.slot - totals.planned)} spare.`
+                          : ''}
                 </span>
                 {settled}
             </section>
@@ -61,10 +79,12 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
         <section aria-label="To settle" data-worked className="mx-4 my-2 rounded-[14px] bg-butter px-4 py-1.5">
             <div className="flex items-stretch gap-y-2 max-lg:flex-col">
                 <div className="flex w-32 shrink-0 flex-col justify-center pr-3 max-lg:w-full max-lg:flex-row max-lg:flex-wrap max-lg:items-center max-lg:justify-start max-lg:gap-x-4">
-                    <h2 className="text-[18px] leading-6">{findings.length} to settle</h2>
+                    <h2 className="text-[1.125rem] leading-6" tabIndex={-1} ref={heading}>
+                        {findings.length} to settle
+                    </h2>
                     {findings.length > 3 && (
                         <button
-                            className="min-h-6 text-left text-[14px] underline underline-offset-2"
+                            className="min-h-6 text-left text-[0.875rem] underline underline-offset-2"
                             aria-expanded={all}
                             onClick={() => setAll(!all)}
                         >
@@ -81,7 +101,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                         >
                             <Pin number={index + 1} />
                             <button
-                                className="min-h-11 min-w-0 flex-1 text-left text-[14px] leading-[1.25] max-lg:text-[16px] max-sm:basis-3/4"
+                                className="min-h-11 min-w-0 flex-1 text-left text-[0.875rem] leading-[1.25] max-lg:text-[1rem] max-sm:basis-3/4"
                                 title={`${finding.why} ${finding.source}`}
                                 onClick={() => finding.entry && onShow(finding.entry)}
                             >
@@ -93,7 +113,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                             </button>
                             {finding.remedy && (
                                 <button
-                                    className="button min-h-11 border-butter-rule px-3 py-1 text-[14px] leading-tight max-lg:text-[15px] max-sm:ml-8 max-sm:flex-1 lg:max-w-44"
+                                    className="button min-h-11 border-butter-rule px-3 py-1 text-[0.875rem] leading-tight max-lg:text-[0.9375rem] max-sm:ml-8 max-sm:flex-1 lg:max-w-44"
                                     disabled={busy}
                                     data-finding={finding.key}
                                     onClick={() => {

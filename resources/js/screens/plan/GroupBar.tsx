@@ -10,14 +10,14 @@ export function GroupBar({ count, onMake }: { count: number; onMake: (kind: Grou
             aria-label="Make them one"
             data-group-bar
         >
-            <strong className="mr-1 text-[16px]" role="status">
+            <strong className="mr-1 text-[1rem]" role="status">
                 {count} movements chosen. Make them a
             </strong>
             {vocabulary.groupKind.map(([kind, name]) => (
                 <button
                     key={kind}
                     type="button"
-                    className="button min-h-11 px-3 py-1 text-[16px]"
+                    className="button min-h-11 px-3 py-1 text-[1rem]"
                     onClick={() => onMake(kind)}
                 >
                     {name}

@@ -5,8 +5,8 @@ import { clock } from '../../parts/time';
 import { without } from '../../parts/without';
 import type { Group } from './edits';
 
-const small = 'button min-h-11 px-2.5 py-1 text-[15px]';
-const pick = 'field min-h-11 w-auto px-2 py-1 text-[15px]';
+const small = 'button min-h-11 px-2.5 py-1 text-[0.9375rem]';
+const pick = 'field min-h-11 w-auto px-2 py-1 text-[0.9375rem]';
 const names = new Map<string, string>(vocabulary.groupKind);
 const MOST_TIMES = 12;
 const STATIONS = [20, 30, 40, 45, 60, 90];
@@ -34,7 +34,7 @@ export function GroupFrame({
         <li className="border-l-[5px] border-ink" data-group={group.kind}>
             <section aria-label={`${name} of ${rows.length}`}>
                 <div className="flex min-h-14 flex-wrap items-center gap-x-2 gap-y-1 border-b border-hair bg-channel py-1 pl-3 pr-2">
-                    <h3 className="text-[17px]">
+                    <h3 className="text-[1.0625rem]">
                         {name}
                         {group.kind === 'set' && <span className="sr-only">, {times} times</span>}
                     </h3>
@@ -115,7 +115,9 @@ export function GroupFrame({
                                 ))}
                         </select>
                     )}
-                    {total && <span className="text-[15px] tabular-nums text-ink-soft">{clock(total.seconds)}</span>}
+                    {total && (
+                        <span className="text-[0.9375rem] tabular-nums text-ink-soft">{clock(total.seconds)}</span>
+                    )}
                     <span className="ml-auto flex gap-1">
                         <button
                             type="button"
@@ -131,7 +133,7 @@ export function GroupFrame({
                     </span>
                 </div>
                 {folded ? (
-                    <p className="border-b border-hair bg-list px-3 py-3 text-[16px]">
+                    <p className="border-b border-hair bg-list px-3 py-3 text-[1rem]">
                         {rows.map((row) => row.name).join(', ')}
                     </p>
                 ) : (

@@ -26,9 +26,9 @@ export function MinutesBench({
                             style={{ flex: `${section.seconds} 1 0` }}
                             aria-current={section.id === current ? 'true' : undefined}
                             aria-label={`${section.name}, ${clock(section.seconds)}`}
-                            className={`relative h-11 min-w-[22px] rounded-t-[10px] rounded-b-[3px] border-[1.5px] px-1.5 text-left max-md:px-0.5 md:min-w-[96px] ${section.id === current ? 'border-2 border-ink bg-white' : 'border-cushion-edge bg-cushion hover:border-ink'} ${spare < 0 && section === totals.sections.at(-1) ? 'bg-butter-deep' : ''}`}
+                            className={`relative h-11 min-w-[1.375rem] rounded-t-[10px] rounded-b-[3px] border-[1.5px] px-1.5 text-left max-md:px-0.5 md:min-w-[6rem] ${section.id === current ? 'border-2 border-ink bg-white' : 'border-cushion-edge bg-cushion hover:border-ink'} ${spare < 0 && section === totals.sections.at(-1) ? 'bg-butter-deep' : ''}`}
                         >
-                            <span className="block truncate text-[15px] font-bold leading-5 max-md:invisible">
+                            <span className="block truncate text-[0.9375rem] font-bold leading-5 max-md:invisible">
                                 {section.name}
                             </span>
                             <span className="mt-1 flex h-2 gap-px overflow-hidden rounded-sm">
@@ -90,12 +90,12 @@ export function MinutesBench({
                         />
                     )}
                 </svg>
-                <div className="flex text-[14px] text-ink-soft max-md:hidden" aria-hidden="true">
+                <div className="flex text-[0.875rem] text-ink-soft max-md:hidden" aria-hidden="true">
                     {totals.sections.map((section) => (
                         <span
                             key={section.id}
                             style={{ flex: `${section.seconds} 1 0` }}
-                            className="min-w-[96px] text-center"
+                            className="min-w-[6rem] text-center"
                         >
                             {section.seconds > 0 ? clock(section.seconds) : ''}
                         </span>
@@ -104,8 +104,8 @@ export function MinutesBench({
                 </div>
             </div>
             <div className="w-60 shrink-0 max-md:mt-2 max-md:w-auto">
-                <p aria-live="polite" data-worked>
-                    <strong className="block font-slab text-[24px] leading-7">{clock(totals.planned)} planned</strong>
+                <p data-worked>
+                    <strong className="block font-slab text-[1.5rem] leading-7">{clock(totals.planned)} planned</strong>
                     <span className={spare < 0 ? 'rounded bg-butter px-1 font-semibold' : 'text-ink-soft'}>
                         of a {Math.round(totals.slot / 60)} min slot,{' '}
                         {spare < 0 ? `${clock(-spare)} over` : `${clock(spare)} spare`}
@@ -114,7 +114,7 @@ export function MinutesBench({
                 {totals.pace && (
                     <button
                         type="button"
-                        className="-my-1 block min-h-11 text-left text-[15px] underline decoration-rule underline-offset-4"
+                        className="-my-1 block min-h-11 text-left text-[0.9375rem] underline decoration-rule underline-offset-4"
                         onClick={onRehearse}
                         data-at-pace
                     >

@@ -24,7 +24,7 @@ export const PeoplePanel = memo(function PeoplePanel({
     if (all.length === 0) {
         return (
             <>
-                <h2 className="text-[21px]">{row.name}</h2>
+                <h2 className="text-[1.3125rem]">{row.name}</h2>
                 <p className="my-3 text-ink-soft">
                     Nobody added. Planning works without; with people, you see here who does what.
                 </p>
@@ -41,8 +41,8 @@ export const PeoplePanel = memo(function PeoplePanel({
     const quiet = everyone ? [] : sorted.filter((version) => !speaks(version.mark, version.watch));
     return (
         <>
-            <h2 className="text-[21px] leading-6">{row.name}</h2>
-            <p className="mb-2 mt-1.5 flex flex-wrap gap-x-4 gap-y-1 border-b border-hair pb-2.5 text-[15px]">
+            <h2 className="text-[1.3125rem] leading-6">{row.name}</h2>
+            <p className="mb-2 mt-1.5 flex flex-wrap gap-x-4 gap-y-1 border-b border-hair pb-2.5 text-[0.9375rem]">
                 {marks
                     .filter((mark) => row.counts[mark] > 0)
                     .map((mark) => (
@@ -57,19 +57,19 @@ export const PeoplePanel = memo(function PeoplePanel({
                     return (
                         <li key={version.person} className="flex gap-3 border-b border-hair py-2.5">
                             <span
-                                className={`grid h-[52px] w-[52px] shrink-0 place-items-center rounded-xl bg-paper zone-${version.zone ?? 'none'}`}
+                                className={`grid h-[3.25rem] w-[3.25rem] shrink-0 place-items-center rounded-xl bg-paper zone-${version.zone ?? 'none'}`}
                             >
                                 <FigureDrawing shapes={figures[version.figure]} size={46} />
                             </span>
                             <span className="min-w-0 flex-1 leading-[1.25]">
                                 <span className="flex items-baseline justify-between gap-2">
                                     <strong>{person?.name}</strong>
-                                    <span className="flex items-center gap-1.5 text-[14px]">
+                                    <span className="flex items-center gap-1.5 text-[0.875rem]">
                                         {markWords[version.mark]} <MarkSign mark={version.mark} size={14} />
                                     </span>
                                 </span>
-                                <span className="block text-[15px]">{version.does}</span>
-                                <span className="block text-[14px] text-ink-soft">
+                                <span className="block text-[0.9375rem]">{version.does}</span>
+                                <span className="block text-[0.875rem] text-ink-soft">
                                     {[...version.why, ...version.watch].join(' ')}
                                 </span>
                             </span>
@@ -78,7 +78,7 @@ export const PeoplePanel = memo(function PeoplePanel({
                 })}
             </ul>
             {quiet.length > 0 && (
-                <p className="py-3 text-[15px]">
+                <p className="py-3 text-[0.9375rem]">
                     {quiet.map((version) => people.get(version.person)?.name).join(', ')}: fully
                 </p>
             )}

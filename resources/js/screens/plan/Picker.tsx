@@ -1,8 +1,10 @@
+import { useEffect, useState } from 'react';
 import type { MovementCard } from '../../api/types/answer-movements';
 import { FigureDrawing } from '../../parts/FigureDrawing';
 import { Sheet } from '../../parts/Sheet';
 import { Trouble, Waiting } from '../../parts/States';
-import { clock } from '../../parts/time';
+import { say } from '../../parts/say';
+import { clock, plural } from '../../parts/time';
 import { ZoneShape } from '../../parts/ZoneShape';
 import { zoneNames } from '../../parts/BodyFigure';
 import { SearchFields, useSearch } from '../movements/useSearch';
@@ -21,14 +23,35 @@ export function Picker({
 }) {
     const search = useSearch(group ? { group: String(group) } : {});
     const { filters, set, result } = search;
+    const [added, setAdded] = useState<string[]>([]);
+    const pick = (movement: MovementCard) => {
+        onPick(movement);
+        setAdded((before) => [...before, movement.names.plain]);
+    };
+    const found = result.data?.found;
+    useEffect(() => {
+        if (found !== undefined && filters.words) {
+            say(found === 0 ? 'Nothing found' : `${plural(found, 'movement')} found`);
+        }
+    }, [filters.words, found]);
     return (
         <Sheet title={`Add to ${into}`} open onClose={onClose} wide>
-            <SearchFields filters={filters} set={set} />
+            <SearchFields
+                filters={filters}
+                set={set}
+                onFirst={() => {
+                    const first = result.isPlaceholderData ? undefined : result.data?.movements[0];
+                    if (first && filters.words) {
+                        pick(first);
+                        set({ words: '' });
+                    }
+                }}
+            />
             <div className="mb-4 mt-2 flex flex-wrap gap-2" role="group" aria-label="Region">
                 {[...zoneNames, ['none', 'Breath'] as const].map(([name, words]) => (
                     <button
                         key={name}
-                        className={`button px-3 text-[15px] ${filters.zone === name ? 'border-2 border-ink bg-white' : ''}`}
+                        className={`button px-3 text-[0.9375rem] ${filters.zone === name ? 'border-2 border-ink bg-white' : ''}`}
                         aria-pressed={filters.zone === name}
                         onClick={() => set({ zone: filters.zone === name ? '' : name })}
                     >
@@ -44,13 +67,14 @@ export function Picker({
                     {result.data.movements.map((movement) => (
                         <li key={movement.id}>
                             <button
-                                onClick={() => onPick(movement)}
-                                className={`flex min-h-[76px] w-full items-center gap-3 rounded-2xl border-[1.5px] border-hair bg-white px-3 py-1 text-left hover:border-ink zone-${movement.zone ?? 'none'}`}
+                                onClick={() => pick(movement)}
+                                data-result
+                                className={`flex min-h-[4.75rem] w-full items-center gap-3 rounded-2xl border-[1.5px] border-hair bg-white px-3 py-1 text-left hover:border-ink zone-${movement.zone ?? 'none'}`}
                             >
                                 <FigureDrawing shapes={result.data.figures[movement.figure]} size={60} />
                                 <span className="min-w-0">
                                     <strong className="block leading-tight">{movement.names.plain}</strong>
-                                    <span className="block text-[15px] leading-tight text-ink-soft">
+                                    <span className="block text-[0.9375rem] leading-tight text-ink-soft">
                                         {clock(movement.seconds)} · {movement.aim}
                                     </span>
                                 </span>
@@ -60,6 +84,14 @@ export function Picker({
                 </ul>
             )}
             <Rest search={search} />
+            <div className="sticky bottom-0 -mb-5 flex flex-wrap items-center gap-3 border-t border-hair bg-paper py-3">
+                <p className="mr-auto min-w-0 flex-1 truncate" data-added>
+                    {added.length > 0 && `Added: ${[...added].reverse().join(', ')}`}
+                </p>
+                <button className="button button-main" onClick={onClose}>
+                    Done
+                </button>
+            </div>
         </Sheet>
     );
 }

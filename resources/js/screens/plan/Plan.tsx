@@ -1,9 +1,10 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useLibrary } from '../../api/queries';
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { Finding } from '../../api/types/answer-plan';
 import { Sheet } from '../../parts/Sheet';
+import { useTitle } from '../../parts/useTitle';
 import { Trouble, Waiting } from '../../parts/States';
 import type { ZoneName } from '../../parts/ZoneShape';
 import { BodyMap } from './BodyMap';
@@ -23,6 +24,7 @@ import type { ShownPlan } from './shown';
 import { useAdding } from './useAdding';
 import { usePlan, type PlanState } from './usePlan';
 import { usePlanKeys } from './usePlanKeys';
+import { usePlanSaid } from './usePlanSaid';
 import { useSelection } from './useSelection';
 import { VersionsSheet } from './VersionsSheet';
 import { useStartLeading } from './useStartLeading';
@@ -107,9 +109,8 @@ function Plan({ classId, answer, state, library }: Props) {
         onHelp: () => setOpen('keys'),
     });
 
-    useEffect(() => {
-        document.title = `${answer.class.title} · Kind Chair`;
-    }, [answer]);
+    useTitle(`Plan of ${answer.class.title}`);
+    usePlanSaid(answer, selected, side);
 
     const selectedRow = answer.entries.find((row) => row.id === selected);
     const selectedSection = answer.plan.sections.find((section) =>

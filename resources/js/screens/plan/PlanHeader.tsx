@@ -45,24 +45,24 @@ export function PlanHeader({
         <header className="flex min-h-14 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-1.5 lg:flex-nowrap">
             <Link
                 to="/"
-                className="flex min-h-11 shrink-0 items-center gap-2.5 rounded-lg font-bold lg:w-[196px]"
+                className="flex min-h-11 shrink-0 items-center gap-2.5 rounded-lg font-bold lg:w-[12.25rem]"
                 aria-label="Kind Chair, to your classes"
             >
                 <Sign />
                 <span className="max-md:hidden">Kind Chair</span>
             </Link>
-            <h1 className="min-w-0 shrink-0 truncate text-[24px] max-md:shrink max-md:text-[19px]">
+            <h1 className="min-w-0 shrink-0 truncate text-[1.5rem] max-md:shrink max-md:text-[1.1875rem]">
                 {answer.class.title}
             </h1>
-            <p className="mr-auto min-w-0 flex-1 truncate text-[15px] text-ink-soft max-lg:hidden">
+            <p className="mr-auto min-w-0 flex-1 truncate text-[0.9375rem] text-ink-soft max-lg:hidden">
                 {[answer.class.startsAt && dayAndHour(answer.class.startsAt), answer.class.place]
                     .filter(Boolean)
                     .join(', ')}
             </p>
             {answer.isWaiting && !isUnsaved && (
-                <span className="late shrink-0 text-[15px] text-ink-soft max-lg:hidden">Working it out …</span>
+                <span className="late shrink-0 text-[0.9375rem] text-ink-soft max-lg:hidden">Working it out …</span>
             )}
-            <span aria-live="polite" className="shrink-0 text-[15px] text-ink-soft max-lg:ml-auto">
+            <span className="shrink-0 text-[0.9375rem] text-ink-soft max-lg:ml-auto">
                 {isUnsaved ? (
                     <button className="rounded-lg bg-butter px-3 py-2 font-semibold text-ink" onClick={saveNow}>
                         Not saved{answer.savedAt ? ` since ${hour(answer.savedAt)}` : ''}. Try again

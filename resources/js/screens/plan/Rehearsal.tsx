@@ -88,13 +88,13 @@ export function Rehearsal({ classId, open, onClose }: { classId: string; open: b
             {!data && !rehearsal.error && <Waiting what="a thousand classes" />}
             {data && (
                 <div className="space-y-4" data-rehearsal>
-                    <p className="text-[19px]">
+                    <p className="text-[1.1875rem]">
                         In 8 of 10 runs it ends by <strong>{clock(data.ends.eight)}</strong>, in 9 of 10 by{' '}
                         <strong>{clock(data.ends.nine)}</strong>. The book says {clock(data.planned)}.
                     </p>
                     <Picture data={data} />
                     <section>
-                        <h3 className="text-[18px]">Where the time goes</h3>
+                        <h3 className="text-[1.125rem]">Where the time goes</h3>
                         <dl className="grid grid-cols-[1fr_auto] gap-x-4">
                             {parts.map(([name, seconds]) => (
                                 <div key={name} className="contents">
@@ -108,7 +108,7 @@ export function Rehearsal({ classId, open, onClose }: { classId: string; open: b
                         </dl>
                     </section>
                     <section>
-                        <h3 className="text-[18px]">What would be cut</h3>
+                        <h3 className="text-[1.125rem]">What would be cut</h3>
                         {data.cut.every((one) => one.share === 0) ? (
                             <p>Nothing: every part gets its time.</p>
                         ) : (
@@ -125,7 +125,7 @@ export function Rehearsal({ classId, open, onClose }: { classId: string; open: b
                     </section>
                     {data.findings.length > 0 && (
                         <section>
-                            <h3 className="text-[18px]">What is still to settle</h3>
+                            <h3 className="text-[1.125rem]">What is still to settle</h3>
                             <ul className="space-y-1">
                                 {data.findings.map((one) => (
                                     <li key={one.key}>
@@ -142,7 +142,7 @@ export function Rehearsal({ classId, open, onClose }: { classId: string; open: b
                             </ul>
                         </section>
                     )}
-                    <p className="flex flex-wrap items-center gap-3 text-[15px] text-ink-soft">
+                    <p className="flex flex-wrap items-center gap-3 text-[0.9375rem] text-ink-soft">
                         {data.runs} made-up runs with these people. How often things happen are planning defaults.
                         <button type="button" className="button" onClick={() => setSeed(seed + 1)}>
                             Try again

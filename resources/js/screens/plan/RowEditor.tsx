@@ -27,8 +27,8 @@ interface Props {
     isFirst: boolean;
 }
 
-const small = 'button min-h-11 px-2.5 py-1 text-[15px]';
-const pick = 'field min-h-11 w-auto max-w-44 px-2 py-1 text-[15px]';
+const small = 'button min-h-11 px-2.5 py-1 text-[0.9375rem]';
+const pick = 'field min-h-11 w-auto max-w-44 px-2 py-1 text-[0.9375rem]';
 
 /** The chosen movement's own controls, under its row. */
 export function RowEditor({
@@ -53,12 +53,12 @@ export function RowEditor({
     return (
         <div className="flex flex-wrap items-center gap-x-2 gap-y-2 border-t border-hair px-3 py-2" data-editor>
             {findings.map((finding) => (
-                <p key={finding.key} className="w-full rounded-lg bg-butter px-3 py-1.5 text-[15px] leading-snug">
+                <p key={finding.key} className="w-full rounded-lg bg-butter px-3 py-1.5 text-[0.9375rem] leading-snug">
                     {finding.why} <span className="text-ink-soft">{finding.source}</span>
                 </p>
             ))}
             {row.newer && (
-                <p className="flex w-full flex-wrap items-center gap-3 rounded-lg bg-channel px-3 py-1.5 text-[15px]">
+                <p className="flex w-full flex-wrap items-center gap-3 rounded-lg bg-channel px-3 py-1.5 text-[0.9375rem]">
                     <span className="mr-auto">
                         You have changed this movement since. The class keeps the version it was planned with.
                     </span>
@@ -148,7 +148,7 @@ export function RowEditor({
                 </select>
             )}
             {row.missing && (
-                <label className="flex min-h-11 items-center gap-2 text-[15px]">
+                <label className="flex min-h-11 items-center gap-2 text-[0.9375rem]">
                     <input
                         type="checkbox"
                         className="h-5 w-5 accent-ink"
@@ -215,7 +215,7 @@ export function RowEditor({
                     ))}
             </select>
             <input
-                className="field min-h-11 w-auto min-w-24 flex-1 px-2 py-1 text-[15px]"
+                className="field min-h-11 w-auto min-w-24 flex-1 px-2 py-1 text-[0.9375rem]"
                 aria-label="Note for the cue sheet"
                 placeholder="Note"
                 maxLength={500}

@@ -4,7 +4,7 @@ import { vocabulary } from '../../api/types/words';
 import { without } from '../../parts/without';
 import { withWords, type PlanEntry } from './edits';
 
-const pick = 'field min-h-11 w-auto max-w-72 px-2 py-1 text-[15px]';
+const pick = 'field min-h-11 w-auto max-w-72 px-2 py-1 text-[0.9375rem]';
 type Interlude = NonNullable<PlanEntry['interludes']>[number];
 
 /** Small things that teachers put between two ways of a movement. */
@@ -38,7 +38,7 @@ export function RowMore({
         <>
             <button
                 type="button"
-                className="button min-h-11 px-2.5 py-1 text-[15px]"
+                className="button min-h-11 px-2.5 py-1 text-[0.9375rem]"
                 aria-expanded={open}
                 aria-controls={id}
                 onClick={() => setOpen(!open)}
@@ -129,7 +129,7 @@ export function RowMore({
                             </select>
                         );
                     })}
-                    <label className="flex min-h-11 items-center gap-2 text-[15px]">
+                    <label className="flex min-h-11 items-center gap-2 text-[0.9375rem]">
                         <input
                             type="checkbox"
                             className="h-5 w-5 accent-ink"
@@ -156,7 +156,7 @@ export function RowMore({
                     </select>
                     <input
                         key={spoken}
-                        className="field min-h-11 w-auto min-w-64 flex-1 px-2 py-1 text-[15px]"
+                        className="field min-h-11 w-auto min-w-64 flex-1 px-2 py-1 text-[0.9375rem]"
                         aria-label={spoken ? 'Your own words in this step' : 'Your own words before it'}
                         placeholder={row.cues.find((cue) => cue.step === spoken)?.words ?? row.introduction}
                         maxLength={spoken ? 100 : 400}

@@ -9,7 +9,7 @@ const HALF = 160;
 export function besideHole(row: Row, hole: { side: 'left' | 'right'; seconds: number }): number {
     const start = HALF + 25 + Math.min(96, row[hole.side].seconds) * SCALE;
     const width = Math.max(20, Math.min(96, hole.seconds) * SCALE);
-    return width > 70 ? start : Math.min(start + width, HALF * 2 - 84);
+    return width > 80 ? start : Math.min(start + width, HALF * 2 - 84);
 }
 
 /** A movement on the spine: how long on the left and on the right, what is missing, and where the order breaks. */
@@ -27,7 +27,7 @@ export function Sides({
     const together = row.sides === 'together' || row.sides === 'midline';
     const inner = together ? 0 : 25;
     const link = (zone: ZoneName | null | undefined) =>
-        zone === undefined ? 'transparent' : zone === null ? '#9db4ac' : undefined;
+        zone === undefined ? 'transparent' : zone === null ? 'var(--color-cushion-edge)' : undefined;
     return (
         <svg
             width={HALF * 2}

@@ -12,7 +12,7 @@ import { besideHole, Sides } from './Sides';
 function People({ row }: { row: Row }) {
     const total = row.versions.length;
     if (total === 0) {
-        return <span className="text-[14px] text-ink-soft">Nobody added</span>;
+        return <span className="text-[0.875rem] text-ink-soft">Nobody added</span>;
     }
     const words = marks
         .filter((mark) => row.counts[mark] > 0)
@@ -32,13 +32,13 @@ function People({ row }: { row: Row }) {
                     : marks
                           .filter((mark) => row.counts[mark] > 0)
                           .map((mark) => (
-                              <span key={mark} className="mr-1 flex items-center gap-1 text-[14px]">
+                              <span key={mark} className="mr-1 flex items-center gap-1 text-[0.875rem]">
                                   <MarkSign mark={mark} /> {row.counts[mark]}
                               </span>
                           ))}
             </span>
             <span className="sr-only">{words.join(', ')}</span>
-            <span className="mt-1 block truncate text-[14px] text-ink-soft" aria-hidden="true">
+            <span className="mt-1 block truncate text-[0.875rem] text-ink-soft" aria-hidden="true">
                 {row.counts.none > 0 ? (
                     <span className="rounded bg-butter px-1 font-semibold text-ink">
                         {row.counts.none} {row.counts.none === 1 ? 'has' : 'have'} no version
@@ -110,7 +110,7 @@ export const SpineRow = memo(function SpineRow({
             className={`relative zone-${row.zone ?? 'none'} ${isDragging ? 'z-20 opacity-90 shadow-none' : ''} ${dimmed ? 'opacity-40' : ''} ${selected ? 'z-10 rounded-l-[14px] border-2 border-r-0 border-ink bg-white lg:-mr-0.5' : 'border-b border-hair bg-list'}`}
         >
             <div className="grid grid-cols-[60px_minmax(0,1fr)] items-center md:grid-cols-[56px_62px_minmax(150px,1fr)_320px_148px]">
-                <span className="hidden pl-3 text-[15px] tabular-nums text-ink-soft md:block" data-worked>
+                <span className="hidden pl-3 text-[0.9375rem] tabular-nums text-ink-soft md:block" data-worked>
                     <Start id={row.id} />
                 </span>
                 <span
@@ -128,15 +128,15 @@ export const SpineRow = memo(function SpineRow({
                     data-select
                     aria-pressed={selected}
                     onClick={(event) => onSelect(row.id, false, event.shiftKey)}
-                    className="flex min-h-[67px] min-w-0 flex-col justify-center pl-2 pr-1 text-left max-md:min-h-14"
+                    className="flex min-h-[4.1875rem] min-w-0 flex-col justify-center pl-2 pr-1 text-left max-md:min-h-14"
                 >
                     <span className="flex items-center gap-1.5">
-                        <strong className="text-[17px] leading-[1.15]">{row.name}</strong>
+                        <strong className="text-[1.0625rem] leading-[1.15]">{row.name}</strong>
                         {pins.map((pin) => (
                             <Pin key={pin} number={pin} />
                         ))}
                     </span>
-                    <span className="text-[15px] leading-[1.25] text-ink-soft" data-worked-row>
+                    <span className="text-[0.9375rem] leading-[1.25] text-ink-soft" data-worked-row>
                         {row.isInterlude ? `Between, ${row.dose}` : row.dose}
                         {row.between.map((words) => (
                             <span key={words} className="block">
@@ -149,7 +149,7 @@ export const SpineRow = memo(function SpineRow({
                     </span>
                 </button>
                 <span
-                    className="relative block h-[67px] overflow-hidden max-md:col-span-2 max-md:mx-auto"
+                    className="relative block h-[4.1875rem] overflow-hidden max-md:col-span-2 max-md:mx-auto"
                     data-worked-row
                 >
                     <Sides row={row} before={before} after={after} chosen={chosen} />
@@ -157,22 +157,24 @@ export const SpineRow = memo(function SpineRow({
                         <button
                             type="button"
                             onClick={() => onFill(row.id)}
-                            className={`absolute top-[11px] flex h-11 items-center px-1.5 text-[15px] font-bold leading-[1.05] ${hole.side === 'right' ? 'text-left' : 'text-right'}`}
+                            className={`absolute top-[11px] flex h-11 items-center px-1.5 text-[0.9375rem] font-bold leading-[1.05] ${hole.side === 'right' ? 'text-left' : 'text-right'}`}
                             style={{ [hole.side === 'right' ? 'left' : 'right']: besideHole(row, hole) }}
                         >
-                            Add the {hole.side}
-                            {row[hole.side].seconds > 0 ? ' rest' : ' side'}
+                            Add {hole.side}
+                            <span className="sr-only">
+                                {row[hole.side].seconds > 0 ? ', the rest of it' : ' side'} of {row.name}
+                            </span>
                         </button>
                     )}
                     {row.missing && row.onPurpose && (
                         <span
-                            className={`absolute top-[25px] text-[14px] text-ink-soft ${row.missing.side === 'right' ? 'left-[192px]' : 'right-[192px]'}`}
+                            className={`absolute top-[25px] text-[0.875rem] text-ink-soft ${row.missing.side === 'right' ? 'left-[192px]' : 'right-[192px]'}`}
                         >
                             on purpose
                         </span>
                     )}
                     {row.rowsToMove !== 0 && !hole && (
-                        <span className="absolute left-[180px] top-0 rounded bg-butter px-1.5 text-[14px] font-semibold leading-5">
+                        <span className="absolute left-[180px] top-0 rounded bg-butter px-1.5 text-[0.875rem] font-semibold leading-5">
                             kink: {row.rowsToMove > 0 ? 'back up' : 'too early'}
                         </span>
                     )}

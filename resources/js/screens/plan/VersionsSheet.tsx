@@ -76,7 +76,7 @@ export function VersionsSheet({
                                 >
                                     <span className="mr-auto">
                                         {one.savedAt ? dayAndHour(one.savedAt) : 'As it began'}
-                                        <span className="block text-[15px] text-ink-soft">
+                                        <span className="block text-[0.9375rem] text-ink-soft">
                                             {plural(one.movements, 'movement', 'movements')}
                                         </span>
                                     </span>

@@ -3,6 +3,7 @@ import type { MovementCard } from '../../api/types/answer-movements';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import type { Gap } from './ClassList';
 import { entryOf, insertEntry, placeOf } from './edits';
+import { say } from '../../parts/say';
 import type { Newcomer } from './shown';
 import type { PlanState } from './usePlan';
 import type { Selection } from './useSelection';
@@ -16,15 +17,17 @@ export function useAdding(
 ) {
     const [adding, setAdding] = useState<Gap | null>(null);
 
-    const insert = (gap: Gap, movement: Parameters<typeof entryOf>[0], known: Newcomer) => {
+    const insert = (gap: Gap, movement: Parameters<typeof entryOf>[0], known: Newcomer, focus: boolean) => {
         const entry = entryOf(movement);
         edit((plan) => insertEntry(plan, gap.section, gap.index, entry), { ...known, id: entry.id });
-        select(entry.id, true);
+        select(entry.id, focus);
     };
     const pick = (movement: MovementCard) => {
         if (adding) {
-            insert(adding, movement, { ...movement, name: movement.names.plain });
-            setAdding(null);
+            insert(adding, movement, { ...movement, name: movement.names.plain }, false);
+            // It stays open: a class is rarely one movement.
+            setAdding({ ...adding, index: adding.index + 1 });
+            say(`${movement.names.plain} added`);
         }
     };
     const addIdea = () => {
@@ -36,6 +39,7 @@ export function useAdding(
                 { section: main.id, index: isInMain ? place.index + 1 : main.entries.length },
                 { ...answer.idea, id: answer.idea.movement },
                 { name: answer.idea.name, zone: null, sides: null, figure: null },
+                true,
             );
         }
     };

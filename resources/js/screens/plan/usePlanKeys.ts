@@ -2,6 +2,7 @@ import { useCallback, useEffect } from 'react';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import type { Gap } from './ClassList';
 import { bothSides, changeEntry, makeGroup, moveBy, placeOf, removeEntry, stepDose, type DoseLimits } from './edits';
+import { settings } from '../../parts/settings';
 import type { PlanState } from './usePlan';
 import type { Selection } from './useSelection';
 
@@ -114,6 +115,12 @@ export function usePlanKeys(
                 return;
             }
             if (event.ctrlKey || event.metaKey) {
+                return;
+            }
+            const single = event.key.length === 1;
+            // Keys belong to the list of movements and work while the focus is in it; the list of keys can be had everywhere.
+            const isHere = target.closest('[data-keys]') !== null;
+            if ((single && !settings().keys) || (!isHere && event.key !== '?')) {
                 return;
             }
             if (event.key === 'Enter' && target.matches('[data-select]') && selected) {

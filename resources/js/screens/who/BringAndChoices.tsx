@@ -1,5 +1,5 @@
 import type { MatrixAnswer } from '../../api/types/answer-matrix';
-import { plural } from '../../parts/time';
+import { dayAndHour, plural } from '../../parts/time';
 
 /** What to bring for everybody's versions, and where the teacher chose otherwise. */
 export function BringAndChoices({ bring, choices }: Pick<MatrixAnswer, 'bring' | 'choices'>) {
@@ -7,7 +7,7 @@ export function BringAndChoices({ bring, choices }: Pick<MatrixAnswer, 'bring' |
     return (
         <div className="mt-6 grid gap-6 lg:grid-cols-2">
             <section>
-                <h2 className="mb-2 text-[20px]">What to bring</h2>
+                <h2 className="mb-2 text-[1.25rem]">What to bring</h2>
                 {bring.length === 0 ? (
                     <p className="text-ink-soft">Nothing is needed.</p>
                 ) : (
@@ -28,7 +28,7 @@ export function BringAndChoices({ bring, choices }: Pick<MatrixAnswer, 'bring' |
                 )}
             </section>
             <section>
-                <h2 className="mb-2 text-[20px]">
+                <h2 className="mb-2 text-[1.25rem]">
                     Your choices {held > 0 && <span className="text-ink-soft">({plural(held, 'holds', 'hold')})</span>}
                 </h2>
                 {choices.length === 0 ? (
@@ -44,15 +44,12 @@ export function BringAndChoices({ bring, choices }: Pick<MatrixAnswer, 'bring' |
                             >
                                 <strong>{one.person}</strong>, {one.what}: {one.reason}
                                 {one.despite.length > 0 && (
-                                    <span className="block text-[15px]">
+                                    <span className="block text-[0.9375rem]">
                                         Asked twice. Despite: {one.despite.join(' ')}
                                     </span>
                                 )}
-                                <span className="block text-[15px] text-ink-soft">
-                                    {new Date(one.at).toLocaleString('en-GB', {
-                                        dateStyle: 'medium',
-                                        timeStyle: 'short',
-                                    })}
+                                <span className="block text-[0.9375rem] text-ink-soft">
+                                    {dayAndHour(one.at)}
                                     {one.isEnded && ', taken back'}
                                 </span>
                             </li>

@@ -79,11 +79,13 @@ export function ChosenCell({
                     <div>
                         <p className="flex items-center gap-2">
                             <MarkSign mark={cell.mark} size={15} /> {markWords[cell.mark]}
-                            {cell.isChosen && <span className="rounded bg-channel px-2 text-[15px]">your choice</span>}
+                            {cell.isChosen && (
+                                <span className="rounded bg-channel px-2 text-[0.9375rem]">your choice</span>
+                            )}
                         </p>
                         <p className="font-bold">{cell.does}</p>
                         {cell.why.map((one) => (
-                            <p key={one} className="text-[15px] text-ink-soft">
+                            <p key={one} className="text-[0.9375rem] text-ink-soft">
                                 {one}
                             </p>
                         ))}
@@ -97,7 +99,7 @@ export function ChosenCell({
                         void send(breaks.length > 0);
                     }}
                 >
-                    <h3 className="text-[18px]">Choose otherwise</h3>
+                    <h3 className="text-[1.125rem]">Choose otherwise</h3>
                     <select
                         className="field"
                         aria-label="Version"

@@ -19,7 +19,7 @@ export function PeopleTable({ classId, answer: { people, entries }, onOpen }: Pr
             role="group"
             aria-label="People and movements"
         >
-            <table className="border-collapse text-[15px]">
+            <table className="border-collapse text-[0.9375rem]">
                 <thead>
                     <tr>
                         <th

@@ -62,7 +62,7 @@ export default function WhoDoesWhat() {
             ) : (
                 <PeopleTable classId={classId} answer={answer.data} onOpen={setOpen} />
             )}
-            <p className="mt-3 flex flex-wrap gap-4 text-[15px]">
+            <p className="mt-3 flex flex-wrap gap-4 text-[0.9375rem]">
                 {marks.map((mark) => (
                     <span key={mark} className="flex items-center gap-1.5">
                         <MarkSign mark={mark} size={14} /> {markWords[mark].toLowerCase()}

@@ -19,7 +19,7 @@ export function AngleSlider({
     const share = (degrees: number) => `${Math.min(100, (degrees / action.normal) * 100)}%`;
     return (
         <li className={`rounded-xl px-2 py-1 ${chosen ? 'bg-white' : ''}`}>
-            <label htmlFor={id} className="flex justify-between text-[15px]">
+            <label htmlFor={id} className="flex justify-between text-[0.9375rem]">
                 <span>{action.name}</span>
                 <strong>{degrees === null ? 'at rest' : `${degrees}°`}</strong>
             </label>
@@ -48,7 +48,7 @@ export function AngleSlider({
                     />
                 )}
             </span>
-            <span className="flex items-center justify-between text-[14px] text-ink-soft">
+            <span className="flex items-center justify-between text-[0.875rem] text-ink-soft">
                 {action.group ? `everyone to ${action.group.everyone}°, most to ${action.group.most}°, ` : ''}
                 {action.typical !== null && `usual at this age to ${action.typical}°, `}normal to {action.normal}°
                 {degrees !== null && (

@@ -61,7 +61,7 @@ export function BodyQuestions({ body, onChange }: Props) {
                             on the other side
                         </label>
                         {hand.in && (
-                            <span className="min-h-11 content-center text-[15px] text-ink-soft">
+                            <span className="min-h-11 content-center text-[0.9375rem] text-ink-soft">
                                 in {plural(hand.in.length, 'step', 'steps')}
                             </span>
                         )}

@@ -36,7 +36,7 @@ function Named({
                         <li key={one.id}>
                             <button
                                 type="button"
-                                className="button px-3 text-[15px]"
+                                className="button px-3 text-[0.9375rem]"
                                 onClick={() => {
                                     onChange([...new Set([...ids, one.id])]);
                                     setWords('');
@@ -53,7 +53,7 @@ function Named({
                     <li key={id}>
                         <button
                             type="button"
-                            className="button border-2 border-ink px-3 text-[15px]"
+                            className="button border-2 border-ink px-3 text-[0.9375rem]"
                             onClick={() => onChange(ids.filter((one) => one !== id))}
                         >
                             {nameOf(id)} <span aria-hidden="true">×</span>
@@ -74,7 +74,7 @@ export function Cautions({ draft, change }: { draft: Draft; change: Change }) {
         change((one) => ({ ...one, oneLimb: withText(one.oneLimb ?? {}, which, value) }));
     return (
         <div className="space-y-4">
-            <h3 className="text-[18px]">Cautions</h3>
+            <h3 className="text-[1.125rem]">Cautions</h3>
             {draft.cautions.map((caution, index) => (
                 <div key={index} className="card space-y-3">
                     <TextField

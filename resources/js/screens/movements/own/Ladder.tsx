@@ -42,7 +42,7 @@ export function Ladder({ draft, change, asks, library, chosen, onChoose }: Props
                         data-rung={rung.id}
                     >
                         <div className="flex flex-wrap items-center gap-2">
-                            <h3 className="mr-auto text-[18px]">
+                            <h3 className="mr-auto text-[1.125rem]">
                                 {index === 0
                                     ? 'Gentlest'
                                     : index === sorted.length - 1
@@ -114,7 +114,7 @@ export function Ladder({ draft, change, asks, library, chosen, onChoose }: Props
                                             key={base}
                                             type="button"
                                             aria-pressed={on}
-                                            className={`button px-3 text-[15px] ${on ? 'border-2 border-ink' : ''}`}
+                                            className={`button px-3 text-[0.9375rem] ${on ? 'border-2 border-ink' : ''}`}
                                             onClick={() =>
                                                 set({
                                                     bases: (on

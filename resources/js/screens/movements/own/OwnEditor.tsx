@@ -152,7 +152,9 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                             {told.problems.map((one) => (
                                 <li key={one.place + one.says}>
                                     {one.says}{' '}
-                                    <span className="text-[15px] text-ink-soft">{placeInWords(one.place, draft)}</span>
+                                    <span className="text-[0.9375rem] text-ink-soft">
+                                        {placeInWords(one.place, draft)}
+                                    </span>
                                 </li>
                             ))}
                         </ul>

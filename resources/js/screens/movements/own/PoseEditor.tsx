@@ -143,7 +143,7 @@ export function PoseEditor(props: Props) {
                 <svg
                     ref={svg}
                     viewBox="-14 -14 128 128"
-                    className="mx-auto block aspect-square w-full max-w-[300px] touch-none select-none"
+                    className="mx-auto block aspect-square w-full max-w-[18.75rem] touch-none select-none"
                     role="group"
                     aria-label="Figure; choose a joint"
                     onPointerMove={drag}
@@ -210,14 +210,14 @@ export function PoseEditor(props: Props) {
                 ))}
             </select>
             {!hold && (
-                <p className="mt-2 text-center text-[15px] text-ink-soft">
+                <p className="mt-2 text-center text-[0.9375rem] text-ink-soft">
                     Touch a joint, then draw it along its dashed way, or use the sliders.{' '}
                     {sided && 'You set it for the left; the right is mirrored.'}
                 </p>
             )}
             {isHand && (
                 <>
-                    <p className="mt-2 min-h-6 text-center text-[15px]" role="status">
+                    <p className="mt-2 min-h-6 text-center text-[0.9375rem]" role="status">
                         {at
                             ? over
                                 ? `Let go: ${placeWords(over)}`

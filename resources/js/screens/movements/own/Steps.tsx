@@ -23,7 +23,7 @@ export function Steps({
     return (
         <div className="space-y-3">
             {sided && (
-                <p className="text-[15px] text-ink-soft">
+                <p className="text-[0.9375rem] text-ink-soft">
                     Say {'{side}'} and {'{other}'} for left and right: both sides are then said and drawn truly.
                 </p>
             )}

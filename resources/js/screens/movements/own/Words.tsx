@@ -62,7 +62,7 @@ export function Words({ draft, change }: { draft: Draft; change: Change }) {
                                 key={id}
                                 type="button"
                                 aria-pressed={place >= 0}
-                                className={`button px-3 text-[15px] ${place >= 0 ? 'border-2 border-ink' : ''}`}
+                                className={`button px-3 text-[0.9375rem] ${place >= 0 ? 'border-2 border-ink' : ''}`}
                                 onClick={() =>
                                     set(
                                         'regions',

@@ -1,0 +1,128 @@
+import { useQuery, keepPreviousData } from '@tanstack/react-query';
+import { useDeferredValue, useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { FindAnswer } from '../api/types/answer-find';
+import { say } from './say';
+import { settings } from './settings';
+import { Sheet } from './Sheet';
+import { Trouble } from './States';
+import { plural } from './time';
+
+type Kind = keyof FindAnswer['found'];
+
+/** Finds by everyday words on the server; empty words find nothing. */
+export function useFind(words: string, kind?: Kind) {
+    const asked = useDeferredValue(words.trim());
+    return useQuery({
+        queryKey: ['find', kind ?? 'all', asked],
+        queryFn: () =>
+            api.get<FindAnswer>(`find?${new URLSearchParams({ words: asked, ...(kind ? { kind } : {}) }).toString()}`),
+        enabled: asked !== '',
+        placeholderData: keepPreviousData,
+        staleTime: 10_000,
+    });
+}
+
+const KINDS: [Kind, string, (id: string) => string][] = [
+    ['movements', 'Movements', (id) => `/movements/${encodeURIComponent(id)}`],
+    ['people', 'People', (id) => `/people?person=${id}`],
+    ['classes', 'Classes', (id) => `/classes/${id}/plan`],
+    ['places', 'Places', (id) => `/places/${id}`],
+    ['precautions', 'What to be careful with', (id) => `/precautions#${id}`],
+];
+
+const typing = (target: EventTarget | null) =>
+    target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable], [role="dialog"]');
+
+/** Opens with the key / from everywhere, and by its button in the rail. */
+export function FindEverywhere({ open, setOpen }: { open: boolean; setOpen: (open: boolean) => void }) {
+    useEffect(() => {
+        const press = (event: KeyboardEvent) => {
+            const withControl = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k';
+            if ((event.key === '/' && settings().keys && !typing(event.target)) || withControl) {
+                event.preventDefault();
+                setOpen(true);
+            }
+        };
+        window.addEventListener('keydown', press);
+        return () => window.removeEventListener('keydown', press);
+    }, [setOpen]);
+    return open ? <Finding onClose={() => setOpen(false)} /> : null;
+}
+
+function Finding({ onClose }: { onClose: () => void }) {
+    const [words, setWords] = useState('');
+    const found = useFind(words);
+    const navigate = useNavigate();
+    const groups = words.trim() && found.data ? KINDS.filter(([kind]) => found.data.found[kind]?.length) : [];
+    const count = groups.reduce((sum, [kind]) => sum + (found.data?.found[kind]?.length ?? 0), 0);
+    const go = (address: string) => {
+        onClose();
+        void navigate(address);
+    };
+    useEffect(() => {
+        if (words.trim() && found.data && !found.isPlaceholderData) {
+            say(count === 0 ? 'Nothing found' : `${plural(count, 'result')} found`);
+        }
+    }, [count, found.data, found.isPlaceholderData, words]);
+    return (
+        <Sheet title="Find" open onClose={onClose} wide>
+            <form
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    const [first] = groups;
+                    const thing = first && found.data?.found[first[0]]?.[0];
+                    if (first && thing) {
+                        go(first[2](thing.id));
+                    }
+                }}
+            >
+                <input
+                    className="field"
+                    type="search"
+                    autoFocus
+                    aria-label="Find anything"
+                    placeholder="A movement, a person, a class, what to be careful with"
+                    value={words}
+                    onChange={(event) => setWords(event.target.value)}
+                />
+            </form>
+            {found.error && (
+                <div className="mt-3">
+                    <Trouble error={found.error} again={() => void found.refetch()} />
+                </div>
+            )}
+            {words.trim() && found.data && groups.length === 0 && (
+                <p className="mt-4">Nothing goes by these words. Fewer or other words may find it.</p>
+            )}
+            {groups.map(([kind, name, address]) => (
+                <section key={kind} className="mt-4">
+                    <h3 className="text-[1.125rem]">{name}</h3>
+                    <ul>
+                        {found.data?.found[kind]?.map((thing) => (
+                            <li key={thing.id}>
+                                <a
+                                    href={address(thing.id)}
+                                    className="flex min-h-11 flex-wrap items-center gap-x-3 rounded-lg px-2 py-1 hover:bg-channel"
+                                    onClick={(event) => {
+                                        event.preventDefault();
+                                        go(address(thing.id));
+                                    }}
+                                >
+                                    <strong>{thing.name.charAt(0).toUpperCase() + thing.name.slice(1)}</strong>
+                                    <span className="text-[0.9375rem] text-ink-soft">{thing.more}</span>
+                                </a>
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            ))}
+            {!words.trim() && (
+                <p className="mt-4 text-ink-soft">
+                    Everyday words do: shrug, hip replacement, Tuesday, somebody’s name. Enter opens the first.
+                </p>
+            )}
+        </Sheet>
+    );
+}
