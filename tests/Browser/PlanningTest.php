@@ -74,7 +74,7 @@ final class PlanningTest extends BrowserTestCase
         (new WebDriverSelect($this->field('Sides')))->selectByVisibleText('Only the left');
         $this->see('Lean to the side has only the left side.');
         $this->see('4 breaths left only');
-        $this->press('Add the right side');
+        $this->press('Add right side');
         $this->see('4 breaths each side');
         $this->until(fn (): bool => !str_contains($this->text(), 'has only the left side'), 'the finding to be gone');
         $this->press('Undo');
@@ -181,6 +181,7 @@ final class PlanningTest extends BrowserTestCase
         $this->see('only here');
         $this->press('Go on with mine');
         $this->until(fn (): bool => $this->rows() === ['Roll the shoulders', 'Rock heels and toes'], 'my version');
+        $this->done();
         $this->press('More');
         $this->press('Earlier versions');
         $this->press('set aside');

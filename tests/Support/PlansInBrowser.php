@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Facebook\WebDriver\WebDriverBy;
+
 /** Plans a class in the browser, as a teacher would begin it. */
 trait PlansInBrowser
 {
@@ -25,6 +27,13 @@ trait PlansInBrowser
         $this->see('Add the first movement of Arrive');
     }
 
+    /** Leaves the picker, which stays open for the next movement. */
+    private function done(): void
+    {
+        $this->press('Done');
+        $this->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [], 'the picker to close');
+    }
+
     private function add(string $section, string $movement): void
     {
         $before = count($this->rows());
@@ -32,5 +41,6 @@ trait PlansInBrowser
         $this->find('[role=dialog] input[type=search]')->sendKeys($movement);
         $this->press($movement);
         $this->until(fn (): bool => count($this->rows()) === $before + 1, "$movement in the list");
+        $this->done();
     }
 }

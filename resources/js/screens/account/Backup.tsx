@@ -20,8 +20,8 @@ export function Backup() {
             {backup.data && (
                 <>
                     <p className="text-ink-soft">
-                        One encrypted file with everything on this server. Keep a copy on another device.{' '}
-                        <code>bin/restore</code> brings it back, on this machine or a new one.
+                        One encrypted file with everything on this server. Keep a copy on another device. Whoever looks
+                        after this computer can bring it back from the file, here or on a new one.
                     </p>
                     {backup.data.hasPassphrase && !changing ? (
                         <div className="flex flex-wrap gap-2">

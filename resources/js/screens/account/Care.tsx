@@ -8,6 +8,17 @@ import { plural } from '../../parts/time';
 import { dayAndHour } from '../../parts/time';
 import { Said, useSend } from './You';
 
+/** Also where the browser has no clipboard of its own to offer, as without https. */
+async function copy(words: string): Promise<boolean> {
+    try {
+        await navigator.clipboard.writeText(words);
+        return true;
+    } catch {
+        document.querySelector<HTMLInputElement>('[data-link] input')?.select();
+        return document.execCommand('copy');
+    }
+}
+
 const take = (answer: AccountAnswer) => queryClient.setQueryData(['account'], answer);
 
 /** Where one is signed in, each to be signed out. */
@@ -87,19 +98,20 @@ export function OtherTeachers({ account }: { account: AccountAnswer }) {
             </p>
             {link ? (
                 <>
-                    <TextField
-                        label="Give them this link"
-                        value={link.link}
-                        readOnly
-                        onFocus={(event) => event.target.select()}
-                        hint={`It makes one account, once, within ${link.days} days. It is not shown again.`}
-                    />
+                    <div data-link>
+                        <TextField
+                            label="Give them this link"
+                            value={link.link}
+                            readOnly
+                            onFocus={(event) => event.target.select()}
+                            hint={`It makes one account, once, within ${link.days} days. It is not shown again.`}
+                        />
+                    </div>
                     <button
                         className="button"
                         onClick={() =>
-                            void navigator.clipboard.writeText(link.link).then(
-                                () => setSaid('Copied.'),
-                                () => setSaid('Please copy it by hand: press Ctrl and C in the field.'),
+                            void copy(link.link).then((copied) =>
+                                setSaid(copied ? 'Copied.' : 'Please copy it by hand: press Ctrl and C in the field.'),
                             )
                         }
                     >

@@ -71,7 +71,7 @@ function Plan({ classId, answer, state, library }: Props) {
     const settleFinding = state.remedy;
     const selection = useSelection(answer);
     const { selected, side, select } = selection;
-    const { adding, setAdding, pick, addIdea } = useAdding(answer, selected, edit, select);
+    const { adding, setAdding, pick, done, addIdea } = useAdding(answer, selected, edit, select);
     const [zone, setZone] = useState<ZoneName | null>(null);
     const [open, setOpen] = useState<'map' | 'people' | 'keys' | 'settings' | 'rehearsal' | 'versions' | null>(null);
     const [busy, setBusy] = useState(false);
@@ -194,7 +194,7 @@ function Plan({ classId, answer, state, library }: Props) {
                     into={answer.totals.sections.find(({ id }) => id === adding.section)?.name ?? 'the class'}
                     group={answer.class.group?.id ?? null}
                     onPick={pick}
-                    onClose={() => setAdding(null)}
+                    onClose={done}
                 />
             )}
             <Sheet title="Minutes and directions" open={open === 'map'} onClose={close}>

@@ -16,11 +16,13 @@ export function useAdding(
     select: Selection['select'],
 ) {
     const [adding, setAdding] = useState<Gap | null>(null);
+    const [last, setLast] = useState<string | null>(null);
 
     const insert = (gap: Gap, movement: Parameters<typeof entryOf>[0], known: Newcomer, focus: boolean) => {
         const entry = entryOf(movement);
         edit((plan) => insertEntry(plan, gap.section, gap.index, entry), { ...known, id: entry.id });
         select(entry.id, focus);
+        setLast(entry.id);
     };
     const pick = (movement: MovementCard) => {
         if (adding) {
@@ -28,6 +30,14 @@ export function useAdding(
             // It stays open: a class is rarely one movement.
             setAdding({ ...adding, index: adding.index + 1 });
             say(`${movement.names.plain} added`);
+        }
+    };
+    /** Leaves the picker for what was added last. */
+    const done = () => {
+        setAdding(null);
+        setLast(null);
+        if (last) {
+            select(last, true);
         }
     };
     const addIdea = () => {
@@ -44,5 +54,5 @@ export function useAdding(
         }
     };
 
-    return { adding, setAdding, pick, addIdea };
+    return { adding, setAdding, pick, done, addIdea };
 }
