@@ -10,30 +10,6 @@ use Tests\Support\BrowserTestCase;
 /** What keeps people safe and work from getting lost, on screens of every width. */
 final class CareTest extends BrowserTestCase
 {
-    /** @param array<string, mixed> $params */
-    private function devtools(string $command, array $params = []): void
-    {
-        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $params === [] ? (object) [] : $params]);
-    }
-
-    public function testNoPageIsCutOffOrHasBarriersOnAPhone(): void
-    {
-        $this->signIn();
-        $this->devtools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
-        $pages = [
-            '/' => 'Tuesday seated class', '/people' => 'Agnes T.', '/places' => 'Ferry House', '/places/1' => 'The room, in metres', '/movements' => '215 movements',
-            '/movements/side-lean' => 'From gentlest to fullest', '/classes/1/who' => 'What to bring', '/classes/1/readiness' => 'How is everyone today?',
-        ];
-        foreach ($pages as $path => $words) {
-            $this->visit($path);
-            $this->see($words);
-            $width = $this->browser->executeScript('return document.documentElement.scrollWidth');
-            self::assertLessThanOrEqual(390, $width, "$path is wider than the screen");
-            $this->assertAccessible("$path on a phone");
-        }
-        self::assertSame([], $this->console());
-    }
-
     public function testADraftIsNotLostWithoutAConnection(): void
     {
         $this->signIn();

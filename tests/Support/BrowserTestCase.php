@@ -115,6 +115,12 @@ abstract class BrowserTestCase extends TestCase
         }, 'the page to come to rest', 30);
     }
 
+    /** @param array<string, mixed> $params */
+    protected function devtools(string $command, array $params = []): void
+    {
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $params === [] ? (object) [] : $params]);
+    }
+
     protected function text(): string
     {
         $text = $this->browser->executeScript('return document.body.innerText');
@@ -197,13 +203,19 @@ abstract class BrowserTestCase extends TestCase
     /** No rule of axe-core is broken on the page as it stands. */
     protected function assertAccessible(string $where): void
     {
+        self::assertSame([], $this->barriers(), $where);
+    }
+
+    /** @return list<string> rules of axe-core that are broken, with where */
+    protected function barriers(): array
+    {
         $axe = (string) file_get_contents(dirname(__DIR__, 2) . '/node_modules/axe-core/axe.min.js');
         $this->browser->executeScript($axe);
-        $found = $this->browser->executeAsyncScript(
+        /** @var list<string> */
+        return $this->browser->executeAsyncScript(
             'const done = arguments[arguments.length - 1];'
             . 'axe.run(document, {resultTypes: ["violations"]}).then(r => done(r.violations.map(v => v.id + ": " + v.help + " " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(" | "))));',
         );
-        self::assertSame([], $found, $where);
     }
 
     /** @return list<string> errors the browser told of */

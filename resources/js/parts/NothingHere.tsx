@@ -7,6 +7,7 @@ export function NothingHere({ what }: { what?: string }) {
     useTitle('There is nothing here');
     return (
         <EmptyPlace
+            isPage
             title={what ? `${what} is not here` : 'There is nothing here'}
             action={
                 <Link to="/" className="button button-main">

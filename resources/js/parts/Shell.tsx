@@ -1,5 +1,6 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
-import { NavLink, Outlet } from 'react-router';
+import { NavLink, Outlet, useNavigate } from 'react-router';
 import { signOut } from '../api/session';
 import { FindEverywhere } from './FindEverywhere';
 import { useTitle } from './useTitle';
@@ -52,12 +53,26 @@ const places: [string, string, ReactNode][] = [
         icon('M12 6.500a2.500 2.500 0 1 0 0-5a2.500 2.500 0 0 0 0 5zM3 9l9 1l9-5M12 10v6l-5 5M12 16l5 5'),
     ],
     ['/log', 'Log', icon('M5 3h11l3 3v15H5zM9 9h6M9 13h6M9 17h3')],
-    ['/account', 'Account', icon('M12 12a4 4 0 1 0 0-8a4 4 0 0 0 0 8zM4 21c0-4 3.600-6 8-6s8 2 8 6')],
 ];
+
+const signs = {
+    account: icon('M12 12a4 4 0 1 0 0-8a4 4 0 0 0 0 8zM4 21c0-4 3.600-6 8-6s8 2 8 6'),
+    find: icon('M10.500 17a6.500 6.500 0 1 0 0-13a6.500 6.500 0 0 0 0 13zM15.500 15.500L21 21'),
+    help: icon(
+        'M12 21a9 9 0 1 0 0-18a9 9 0 0 0 0 18zM9.500 9.500a2.500 2.500 0 1 1 3.500 2.300c-.700.400-1 .900-1 1.700M12 16.800v.200',
+    ),
+    out: icon('M10 4H5v16h5M14 8l4 4l-4 4M18 12H9'),
+    more: icon('M4 7h16M4 12h16M4 17h16'),
+};
+
+const inRail =
+    'min-h-16 min-w-11 flex-1 flex-col items-center justify-center gap-1 whitespace-nowrap px-0.5 text-[0.875rem] md:min-h-14 md:flex-none md:px-1 md:text-[0.9375rem]';
+const shade = (isActive: boolean) => (isActive ? 'bg-channel font-bold' : 'text-ink-soft hover:bg-list hover:text-ink');
 
 /** The frame of every screen but Plan and Lead: a rail on wide screens, a bar below on phones. */
 export function Shell() {
     const [finding, setFinding] = useState(false);
+    const navigate = useNavigate();
     return (
         <div className="min-h-screen md:pl-24">
             <a href="#main" className="button absolute left-2 top-2 z-50 -translate-y-24 focus:translate-y-0">
@@ -65,9 +80,9 @@ export function Shell() {
             </a>
             <nav
                 aria-label="Places"
-                className="fixed inset-x-0 bottom-0 z-20 flex border-t border-hair bg-white md:inset-y-0 md:right-auto md:w-24 md:flex-col md:border-r md:border-t-0"
+                className="fixed inset-x-0 bottom-0 z-20 flex border-t border-hair bg-white md:inset-y-0 md:right-auto md:w-24 md:flex-col md:overflow-y-auto md:border-r md:border-t-0"
             >
-                <span className="hidden justify-center py-5 md:flex">
+                <span className="hidden justify-center py-3 md:flex">
                     <Sign />
                 </span>
                 {places.map(([to, name, sign]) => (
@@ -75,40 +90,60 @@ export function Shell() {
                         key={to}
                         to={to}
                         end={to === '/'}
-                        className={({ isActive }) =>
-                            `flex min-h-16 flex-1 flex-col items-center justify-center gap-1 whitespace-nowrap px-0.5 text-[0.875rem] md:flex-none md:px-1 md:py-3 md:text-[0.9375rem] ${isActive ? 'bg-channel font-bold' : 'text-ink-soft hover:bg-list hover:text-ink'}`
-                        }
+                        className={({ isActive }) => `${inRail} flex ${shade(isActive)}`}
                     >
                         {sign}
                         {name}
                     </NavLink>
                 ))}
+                <NavLink to="/account" className={({ isActive }) => `${inRail} hidden md:flex ${shade(isActive)}`}>
+                    {signs.account}
+                    Account
+                </NavLink>
                 <button
                     onClick={() => setFinding(true)}
                     aria-keyshortcuts="/"
-                    className="flex min-h-16 flex-1 flex-col items-center justify-center gap-1 whitespace-nowrap px-0.5 text-[0.875rem] text-ink-soft hover:bg-list hover:text-ink md:flex-none md:px-1 md:text-[0.9375rem]"
+                    className={`${inRail} hidden md:flex ${shade(false)}`}
                 >
-                    {icon('M10.500 17a6.500 6.500 0 1 0 0-13a6.500 6.500 0 0 0 0 13zM15.500 15.500L21 21')}
+                    {signs.find}
                     Find
                 </button>
-                <NavLink
-                    to="/help"
-                    className={({ isActive }) =>
-                        `mt-auto hidden min-h-16 flex-col items-center justify-center gap-1 text-[0.9375rem] md:flex ${isActive ? 'bg-channel font-bold' : 'text-ink-soft hover:bg-list hover:text-ink'}`
-                    }
-                >
-                    {icon(
-                        'M12 21a9 9 0 1 0 0-18a9 9 0 0 0 0 18zM9.500 9.500a2.500 2.500 0 1 1 3.500 2.300c-.700.400-1 .900-1 1.700M12 16.800v.200',
-                    )}
+                <NavLink to="/help" className={({ isActive }) => `${inRail} mt-auto hidden md:flex ${shade(isActive)}`}>
+                    {signs.help}
                     Help
                 </NavLink>
-                <button
-                    onClick={() => void signOut()}
-                    className="hidden min-h-16 flex-col items-center justify-center gap-1 whitespace-nowrap text-[0.9375rem] text-ink-soft hover:bg-list hover:text-ink md:flex"
-                >
-                    {icon('M10 4H5v16h5M14 8l4 4l-4 4M18 12H9')}
+                <button onClick={() => void signOut()} className={`${inRail} hidden md:flex ${shade(false)}`}>
+                    {signs.out}
                     Sign out
                 </button>
+                <Menu>
+                    <MenuButton className={`${inRail} flex md:hidden ${shade(false)}`}>
+                        {signs.more}
+                        More
+                    </MenuButton>
+                    <MenuItems
+                        anchor="top end"
+                        className="z-30 w-56 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:8px]"
+                    >
+                        {(
+                            [
+                                ['Find', () => setFinding(true)],
+                                ['Account', () => void navigate('/account')],
+                                ['Help', () => void navigate('/help')],
+                                ['Sign out', () => void signOut()],
+                            ] as [string, () => void][]
+                        ).map(([name, run]) => (
+                            <MenuItem key={name}>
+                                <button
+                                    className="flex min-h-12 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel"
+                                    onClick={run}
+                                >
+                                    {name}
+                                </button>
+                            </MenuItem>
+                        ))}
+                    </MenuItems>
+                </Menu>
             </nav>
             <FindEverywhere open={finding} setOpen={setFinding} />
             <main id="main" className="mx-auto max-w-6xl px-4 pb-28 pt-6 md:px-8 md:pb-12">

@@ -23,9 +23,10 @@ export function Trouble({ error, again }: { error: Error; again?: () => void }) 
     const isGone = error instanceof Refusal && error.status === 404;
     return (
         <div role="alert" className="flex flex-wrap items-center gap-4 rounded-2xl bg-butter px-5 py-4">
+            {isGone && <h1 className="w-full text-[1.3125rem]">This is not here</h1>}
             <p className="mr-auto">
                 {isGone
-                    ? 'This is not here. It may have been removed, or the address is an old one. Nothing of yours is lost by coming here.'
+                    ? 'It may have been removed, or the address is an old one. Nothing of yours is lost by coming here.'
                     : error.message}
             </p>
             {isGone && (
@@ -43,10 +44,21 @@ export function Trouble({ error, again }: { error: Error; again?: () => void }) 
 }
 
 /** An empty place shows the first step. */
-export function EmptyPlace({ title, children, action }: { title: string; children: ReactNode; action?: ReactNode }) {
+export function EmptyPlace({
+    title,
+    children,
+    action,
+    isPage = false,
+}: {
+    title: string;
+    children: ReactNode;
+    action?: ReactNode;
+    isPage?: boolean;
+}) {
+    const Heading = isPage ? 'h1' : 'h2';
     return (
         <div className="rounded-2xl border-2 border-dashed border-cushion-edge px-6 py-10 text-center">
-            <h2 className="text-[1.3125rem]">{title}</h2>
+            <Heading className="text-[1.3125rem]">{title}</Heading>
             <p className="mx-auto mb-5 mt-2 max-w-prose text-ink-soft">{children}</p>
             {action}
         </div>

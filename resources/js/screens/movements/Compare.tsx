@@ -51,7 +51,7 @@ function Beside({ first, second }: { first: string; second: string }) {
                             <h2 className="flex items-center gap-3 text-[1.375rem]">
                                 <ZoneShape zone={movement.zone} size={24} />
                                 <Link
-                                    className="underline underline-offset-4"
+                                    className="inline-flex min-h-11 items-center underline underline-offset-4"
                                     to={`/movements/${encodeURIComponent(movement.id)}`}
                                 >
                                     {movement.names.plain}

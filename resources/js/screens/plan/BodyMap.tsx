@@ -70,7 +70,7 @@ export const BodyMap = memo(function BodyMap({ answer, zone, onZone, onIdea }: P
                             <button
                                 aria-pressed={zone === row.zone}
                                 onClick={() => onZone(zone === row.zone ? null : row.zone)}
-                                className={`flex h-[2.3125rem] w-full items-center gap-1.5 rounded-lg text-left ${zone === row.zone ? 'bg-white' : 'hover:bg-list'}`}
+                                className={`flex min-h-11 w-full items-center gap-1.5 rounded-lg text-left ${zone === row.zone ? 'bg-white' : 'hover:bg-list'}`}
                             >
                                 <ZoneShape zone={row.zone} size={17} />
                                 <span className="min-w-0 leading-[1.15]">

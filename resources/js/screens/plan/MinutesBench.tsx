@@ -26,7 +26,7 @@ export function MinutesBench({
                             style={{ flex: `${section.seconds} 1 0` }}
                             aria-current={section.id === current ? 'true' : undefined}
                             aria-label={`${section.name}, ${clock(section.seconds)}`}
-                            className={`relative h-11 min-w-[1.375rem] rounded-t-[10px] rounded-b-[3px] border-[1.5px] px-1.5 text-left max-md:px-0.5 md:min-w-[6rem] ${section.id === current ? 'border-2 border-ink bg-white' : 'border-cushion-edge bg-cushion hover:border-ink'} ${spare < 0 && section === totals.sections.at(-1) ? 'bg-butter-deep' : ''}`}
+                            className={`relative h-11 min-w-11 rounded-t-[10px] rounded-b-[3px] border-[1.5px] px-1.5 text-left max-md:px-0.5 md:min-w-[6rem] ${section.id === current ? 'border-2 border-ink bg-white' : 'border-cushion-edge bg-cushion hover:border-ink'} ${spare < 0 && section === totals.sections.at(-1) ? 'bg-butter-deep' : ''}`}
                         >
                             <span className="block truncate text-[0.9375rem] font-bold leading-5 max-md:invisible">
                                 {section.name}

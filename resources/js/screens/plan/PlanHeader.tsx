@@ -45,7 +45,7 @@ export function PlanHeader({
         <header className="flex min-h-14 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-1.5 lg:flex-nowrap">
             <Link
                 to="/"
-                className="flex min-h-11 shrink-0 items-center gap-2.5 rounded-lg font-bold lg:w-[12.25rem]"
+                className="flex min-h-11 min-w-11 shrink-0 items-center gap-2.5 rounded-lg font-bold lg:w-[12.25rem]"
                 aria-label="Kind Chair, to your classes"
             >
                 <Sign />

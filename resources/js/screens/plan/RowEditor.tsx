@@ -27,7 +27,7 @@ interface Props {
     isFirst: boolean;
 }
 
-const small = 'button min-h-11 px-2.5 py-1 text-[0.9375rem]';
+const small = 'button min-h-11 min-w-11 px-2.5 py-1 text-[0.9375rem]';
 const pick = 'field min-h-11 w-auto max-w-44 px-2 py-1 text-[0.9375rem]';
 
 /** The chosen movement's own controls, under its row. */

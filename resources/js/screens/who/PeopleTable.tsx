@@ -58,7 +58,7 @@ export function PeopleTable({ classId, answer: { people, entries }, onOpen }: Pr
                         <tr key={row.id} className="border-t border-hair">
                             <th scope="row" className="sticky left-0 z-10 bg-white px-3 text-left">
                                 <a
-                                    className="inline-flex min-h-11 items-center underline decoration-hair underline-offset-4 hover:decoration-ink"
+                                    className="inline-flex min-h-11 min-w-11 items-center underline decoration-hair underline-offset-4 hover:decoration-ink"
                                     href={`/classes/${classId}/who/${row.id}`}
                                 >
                                     {row.name}
