@@ -19,7 +19,7 @@ final class LeadingTest extends BrowserTestCase
         const main = document.querySelector('main');
         if (main.scrollHeight > innerHeight + 1) tells.push(`the page is ${main.scrollHeight - innerHeight} px too high`);
         const of = (css) => [...document.querySelectorAll(css)].map((one) => one.getBoundingClientRect());
-        const stacked = ['[data-cue], [data-moving-figure]', '[data-arrow]', '[aria-label="Different right now"], [aria-label="After this"]', '[aria-label^="To remember"]', '[data-controls] button'];
+        const stacked = ['header', '[data-cue], [data-moving-figure]', '[data-arrow]', '[aria-label="Different right now"], [aria-label="After this"]', '[aria-label^="To remember"]', '[data-controls] button'];
         for (let above = 0; above < stacked.length; above++)
             for (let below = above + 1; below < stacked.length; below++)
                 for (const one of of(stacked[above]))
@@ -29,6 +29,9 @@ final class LeadingTest extends BrowserTestCase
             if (one.scrollWidth > one.clientWidth + 1 || one.scrollHeight > one.clientHeight + 1) tells.push(`cut: ${one.textContent}`);
         return tells;
         JS;
+
+    /** Telephones upright and lying, tablets, and what browsers leave of a laptop's screen. */
+    private const WINDOWS = [[320, 568], [568, 320], [390, 844], [844, 390], [768, 1024], [820, 1180], [1024, 690], [1280, 580], [1280, 800], [1366, 633], [1366, 665], [1920, 1080]];
 
     private function startLeading(): void
     {
@@ -116,7 +119,7 @@ final class LeadingTest extends BrowserTestCase
         $this->startLeading();
         $tells = [];
         for ($skip = 0; $skip < 24; ++$skip) {
-            foreach ([[1280, 800], [1366, 633], [1024, 690], [1280, 580]] as [$width, $height]) {
+            foreach (self::WINDOWS as [$width, $height]) {
                 $this->inner($width, $height);
                 foreach ((array) $this->browser->executeScript(self::MISFITS) as $misfit) {
                     $tells[] = "{$this->attribute('data-entry')} at $width x $height: $misfit";

@@ -19,7 +19,7 @@ export function AfterThis({ lead, moment }: { lead: LeadAnswer; moment: Moment }
             >
                 {coming ? (
                     <>
-                        <span className="lg:max-xl:hidden [@media(max-height:640px)]:lg:hidden">
+                        <span className="lg:max-xl:hidden [@media(max-height:680px)]:lg:hidden">
                             <FigureDrawing shapes={lead.figures[coming.figure]} size={64} />
                         </span>
                         <span className="min-w-0 leading-[1.15]">

@@ -1,29 +1,11 @@
 import type { Beat } from '../../api/types/answer-lead';
+import { left as breathsLeft, wordFor } from './breath';
 import { Fan } from './Fan';
 import type { Player } from './player';
 
-const breathWords = { in: 'Breathe in', out: 'Breathe out', 'hold-full': 'Rest', 'hold-empty': 'Rest' } as const;
-
-function wordFor(beat: Beat): string {
-    switch (beat.kind) {
-        case 'change':
-            return 'Change';
-        case 'interlude':
-            return 'Between';
-        case 'teach':
-            return 'Show it slowly';
-        case 'set-up':
-            return 'Get ready';
-        case 'rest':
-            return 'Rest';
-        default:
-            return beat.breath === 'free' ? 'As it comes' : breathWords[beat.breath];
-    }
-}
-
 /** The breath of this moment, and how many are left on this side. */
 export function BreathNow({ player, beat }: { player: Player; beat: Beat }) {
-    const left = beat.unit > 0 ? beat.units - beat.unit + 1 : 0;
+    const left = breathsLeft(beat);
     return (
         <div className="flex flex-col items-center justify-end max-lg:mt-4 max-lg:flex-row max-lg:gap-4">
             <div className="w-full max-w-[min(420px,90cqh)] max-lg:max-w-[15rem]">

@@ -18,6 +18,11 @@ function cueSize(words: string): string {
         : 'text-[min(58px,6.5vh)] lg:text-[min(58px,max(13cqh,min(17cqh,3.2cqw)))] lg:max-xl:text-[min(44px,11cqh)] tracking-[-0.014em] leading-[1.07]';
 }
 
+/** What is said now; where nothing is, the breath itself. */
+export const cueOf = (beat: Beat, entry: LeadEntry, share: number) =>
+    part(beat.words, share) ||
+    (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name);
+
 interface Props {
     player: Player;
     beat: Beat;
@@ -29,7 +34,7 @@ interface Props {
 
 /** What is said now, with the figure that does it. */
 export function Cue({ player, beat, entry, share, motion }: Props) {
-    const words = part(beat.words, share);
+    const words = cueOf(beat, entry, share);
     return (
         <div className="py-2 max-lg:min-h-[9.375rem] [@media(max-height:480px)]:max-lg:min-h-[6rem]" aria-live="off">
             {motion && (
@@ -45,14 +50,14 @@ export function Cue({ player, beat, entry, share, motion }: Props) {
                 </>
             )}
             <p className={`font-[680] max-md:text-[2.75rem] max-md:leading-[1.08] ${cueSize(words)}`} data-cue>
-                {words || (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name)}
+                {words}
             </p>
         </div>
     );
 }
 
 /** The movement itself, in time with the cue; at rest it waits in its first place. */
-function LeadFigure({ player, motion, name }: { player: Player; motion: Motion; name: string }) {
+export function LeadFigure({ player, motion, name }: { player: Player; motion: Motion; name: string }) {
     useEveryFrame();
     const position = player.position();
     const beat = player.at(player.index(position));

@@ -97,7 +97,7 @@ function Card({
                 <span className={mark ? 'truncate' : ''}>{heading}</span>
             </span>
             <span className="flex flex-1 items-center gap-2 text-[1.25rem] leading-[1.15]">
-                <span className="lg:max-xl:hidden [@media(max-height:640px)]:lg:hidden">
+                <span className="lg:max-xl:hidden [@media(max-height:680px)]:lg:hidden">
                     <FigureDrawing shapes={shapes} size={64} />
                 </span>
                 <span className="line-clamp-3 [@media(max-height:760px)]:line-clamp-2 min-w-0">{children}</span>

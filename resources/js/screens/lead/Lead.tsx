@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api } from '../../api/client';
 import { refresh } from '../../api/queries';
 import type { LeadAnswer } from '../../api/types/answer-lead';
 import type { Motion } from '../../api/types/motion';
 import { Trouble, Waiting } from '../../parts/States';
+import { useMedia } from '../../parts/useMedia';
 import { ZoneShape } from '../../parts/ZoneShape';
 import { AfterThis } from './AfterThis';
 import { BreathNow } from './BreathNow';
@@ -13,6 +14,7 @@ import { Controls } from './Controls';
 import { Cue } from './Cue';
 import { Different } from './Different';
 import { Ending } from './Ending';
+import { InTheHand } from './InTheHand';
 import { LeadHeader } from './LeadHeader';
 import { momentOf } from './moment';
 import { Reminders } from './Reminders';
@@ -72,6 +74,12 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
     const [showsStops, setShowsStops] = useState(false);
     const toggleAll = useCallback(() => setShowsAll((open) => !open), []);
     useLeadKeys(ending === null && !showsStops, player.own, { act, end, onDifferent: toggleAll, say: setNotice });
+    const isInTheHand = useMedia('(max-width: 1023px)');
+    // Beyond the hand its letters are as large as the window has room for already.
+    useEffect(() => {
+        document.documentElement.toggleAttribute('data-leading', !isInTheHand);
+        return () => document.documentElement.removeAttribute('data-leading');
+    }, [isInTheHand]);
     useStayAwake();
     useTitle(`Leading ${lead.class.title}`);
     useSayingCues(momentOf(player, lead)?.beat, leading.hasBegun && !player.paused && ending === null);
@@ -104,6 +112,25 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
         );
     }
     const { beat, entry, next, position } = moment;
+    if (isInTheHand) {
+        return (
+            <>
+                <InTheHand
+                    lead={lead}
+                    moment={moment}
+                    player={player}
+                    motion={motions[`${beat.entry}/${beat.side ?? 'left'}`]}
+                    away={leading.away}
+                    hasBegun={leading.hasBegun}
+                    notice={leading.notice}
+                    act={act}
+                    onStop={() => setShowsStops(true)}
+                    onEnd={end}
+                />
+                <StopSigns signs={lead.stopSigns} open={showsStops} onClose={() => setShowsStops(false)} />
+            </>
+        );
+    }
     // Before the first breath, what holds for the whole class comes before saying that nobody does anything else.
     const remindsInPlace =
         !leading.hasBegun && entry.different.length === 0 && lead.people.some((person) => person.always.length > 0);
