@@ -133,7 +133,7 @@ export function InTheHand({ lead, moment, player, motion, away, hasBegun, notice
                                   : 'Then the class ends')}
                     </p>
                     {hasRoom ? (
-                        <div className="max-h-[34vh] overflow-y-auto" tabIndex={0} role="group" aria-label="People">
+                        <div className="max-h-[42vh] overflow-y-auto" tabIndex={0} role="group" aria-label="People">
                             <Different
                                 lead={lead}
                                 entry={entry}
