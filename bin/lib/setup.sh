@@ -139,10 +139,14 @@ serve() {
 read_options() {
     PORT=8000
     FRESH=
+    LAN=
+    PLAIN=
     for option in "$@"; do
         case $option in
             --port=[0-9]*) PORT=${option#--port=} ;;
             --fresh) FRESH=1 ;;
+            --lan) LAN=1 ;;
+            --plain) PLAIN=1 ;;
             *) stop "$(basename "$0") does not know $option. It knows: --port=NUMBER${OPTIONS_ALSO:-}" ;;
         esac
     done

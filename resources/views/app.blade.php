@@ -8,6 +8,9 @@
     <meta name="token-cookie" content="{{ App\Http\Middleware\CsrfToken::cookieName() }}">
     <title>Kind Chair</title>
     <link rel="icon" href="/sign.svg" type="image/svg+xml">
+    <link rel="manifest" href="/manifest.webmanifest" crossorigin="use-credentials">
+    <meta name="theme-color" content="#12343a">
+    <meta name="apple-mobile-web-app-capable" content="yes">
     @vite(['resources/css/app.css', 'resources/js/main.tsx'])
 </head>
 <body>

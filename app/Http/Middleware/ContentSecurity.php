@@ -15,7 +15,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class ContentSecurity
 {
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
-        . "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+        . "connect-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
     /** Seconds: one year. */
     private const HTTPS_FOR = 31_536_000;
 
