@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { api } from '../../api/client';
 import { refresh, useFigures, useGroups, useLibrary, usePeople } from '../../api/queries';
 import type { GroupsAnswer } from '../../api/types/answer-groups';
@@ -50,6 +50,7 @@ function NameForm({ group, onClose }: { group: GroupRow | null; onClose: (made?:
 
 export default function People() {
     const { groupId } = useParams();
+    const [params, setParams] = useSearchParams();
     const navigate = useNavigate();
     const groups = useGroups();
     const library = useLibrary();
@@ -79,6 +80,11 @@ export default function People() {
     const all = groups.data.groups;
     const group = all.find((one) => one.id === Number(groupId)) ?? all[0];
     const others = (everyone.data?.people ?? []).filter((one) => group && !one.groups.includes(group.id));
+    // Somebody who was found from elsewhere.
+    const wanted = Number(params.get('person'));
+    const found = all
+        .flatMap((one) => one.people.map((row) => ({ group: one.id, row })))
+        .find(({ row }) => row.id === wanted);
     const words = new Map(precautions.map((precaution) => [precaution.code, precaution.name]));
     return (
         <>
@@ -206,6 +212,15 @@ export default function People() {
                         ))}
                     </ul>
                 </>
+            )}
+            {found && !editing && (
+                <PersonForm
+                    key={found.row.id}
+                    group={found.group}
+                    row={found.row}
+                    library={library.data}
+                    onClose={() => setParams({}, { replace: true })}
+                />
             )}
             {editing && group && (
                 <PersonForm
