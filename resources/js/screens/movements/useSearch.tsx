@@ -16,14 +16,16 @@ const NAMES = ['words', 'zone', 'direction', 'breath', 'base', 'prop', 'minutes'
  */
 export function useSearch(initial: Filters = {}, inAddress = false) {
     const [params, setParams] = useSearchParams();
-    const [own, setOwn] = useState<Filters>(initial);
+    // What is typed is kept here; the address follows it, because an address is too slow to type into.
+    const [filters, setOwn] = useState<Filters>(() =>
+        inAddress
+            ? Object.fromEntries(NAMES.flatMap((name) => (params.get(name) ? [[name, params.get(name) ?? '']] : [])))
+            : initial,
+    );
     const [page, setPage] = useState(1);
-    const filters: Filters = inAddress
-        ? Object.fromEntries(NAMES.flatMap((name) => (params.get(name) ? [[name, params.get(name) ?? '']] : [])))
-        : own;
     const setFilters = (next: Filters) => {
+        setOwn(next);
         if (!inAddress) {
-            setOwn(next);
             return;
         }
         setParams(
