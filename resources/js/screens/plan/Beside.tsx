@@ -66,7 +66,7 @@ function Column({
                     {section.entries.length === 0 && <p className="px-2 text-[0.9375rem] text-ink-soft">Empty</p>}
                 </div>
             ))}
-            <div className="sticky bottom-0 mt-auto bg-white pb-1 pt-2">{take}</div>
+            <div className="sticky -bottom-5 mt-auto bg-white pb-5 pt-2">{take}</div>
         </section>
     );
 }
