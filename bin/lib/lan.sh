@@ -53,6 +53,14 @@ CONF
         output discard
     }
 }
+(authority) {
+    handle /authority.crt {
+        root * $work/caddy/pki/authorities/local
+        rewrite * /root.crt
+        header Content-Type application/x-x509-ca-cert
+        file_server
+    }
+}
 $scheme://$address:$port, $scheme://localhost:$port {
     $tls
     root * $ROOT/public
@@ -60,12 +68,7 @@ $scheme://$address:$port, $scheme://localhost:$port {
     header -Server
     @built path /build/*
     header @built Cache-Control "public, max-age=31536000, immutable"
-    handle /authority.crt {
-        root * $work/caddy/pki/authorities/local
-        rewrite * /root.crt
-        header Content-Type application/x-x509-ca-cert
-        file_server
-    }
+    import authority
     handle {
         php_fastcgi unix/$work/php.sock
         file_server
@@ -76,12 +79,7 @@ CONF
         # Without https: only how to trust this machine, and the way to it.
         cat >>"$work/Caddyfile" <<CONF
 http://$address:$((port + 1)) {
-    handle /authority.crt {
-        root * $work/caddy/pki/authorities/local
-        rewrite * /root.crt
-        header Content-Type application/x-x509-ca-cert
-        file_server
-    }
+    import authority
     handle {
         redir $scheme://$address:$port{uri}
     }

@@ -82,7 +82,8 @@ export const api = {
         once(
             `${path} ${JSON.stringify(body)}`,
             (key) => send<T>('POST', path, body, { key }),
-            (problem) => problem instanceof Refusal,
+            // What broke on the server's side may have been done all the same.
+            (problem) => problem instanceof Refusal && problem.status < 500,
         ),
     put: <T>(path: string, body: unknown, ways?: Ways) => send<T>('PUT', path, body, ways),
     delete: <T = undefined>(path: string, body?: unknown) => send<T>('DELETE', path, body),

@@ -7,6 +7,11 @@ import { FormSheet } from '../../parts/FormSheet';
 import { draftState } from '../../parts/useFormDraft';
 import type { Given } from '../../parts/useSubmit';
 
+interface Typed {
+    venue: string;
+    starter: string;
+}
+
 /** When, where, for whom; for a new class also for how long. */
 export function ClassForm({
     existing,
@@ -21,8 +26,9 @@ export function ClassForm({
     const groups = useGroups();
     const places = usePlaces();
     const library = useLibrary();
-    const [venue, setVenue] = useState(() => draftState<string>(draft) ?? String(existing?.venue?.id ?? ''));
-    const [starter, setStarter] = useState('');
+    const [typed] = useState(() => draftState<Typed>(draft));
+    const [venue, setVenue] = useState(typed?.venue ?? String(existing?.venue?.id ?? ''));
+    const [starter, setStarter] = useState(typed?.starter ?? '');
     const send = async (given: Given) => {
         const venue = Number(given('venue')) || null;
         const body = {
@@ -43,10 +49,10 @@ export function ClassForm({
         }
     };
     return (
-        <FormSheet
+        <FormSheet<Typed>
             title={existing ? 'Day and place' : 'New class'}
             draft={draft}
-            state={venue}
+            state={{ venue, starter }}
             send={send}
             keep={existing ? 'Keep' : 'Plan this class'}
             onClose={onClose}
