@@ -27,7 +27,7 @@ final readonly class FigureBook
 
     /**
      * @param iterable<string|Stringable> $keys
-     * @return array<string, list<array{kind: string, role: string, width: float, points: list<float>}>> the shapes of each figure; keys that mean nothing are left out
+     * @return array<string, list<array{role: string, d: string, line?: int, halo?: true}>> the shapes of each figure; keys that mean nothing are left out
      */
     public function draw(iterable $keys): array
     {
@@ -42,7 +42,7 @@ final readonly class FigureBook
         return $figures;
     }
 
-    /** @return list<array{kind: string, role: string, width: float, points: list<float>}> */
+    /** @return list<array{role: string, d: string, line?: int, halo?: true}> */
     private function kept(string $key): array
     {
         $draw = fn (): array => FigureKey::parse($key)?->draw($this->library)?->toArray() ?? [];

@@ -12,9 +12,9 @@ use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
 use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
+use KindChair\Movement\Facing;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
-use KindChair\Movement\View;
 use KindChair\Review\MovementProblem;
 use KindChair\Review\MovementReview;
 
@@ -172,8 +172,7 @@ final readonly class OwnMovements
             'kind' => MovementKind::Mobilise->value,
             'aim' => '',
             'laterality' => ['sides' => 'together', 'means' => 'limb'],
-            'facing' => View::Front->value,
-            'view' => View::Front->value,
+            'facing' => Facing::Front->value,
             'steps' => [$step('in', 'in'), $step('out', 'out')],
             'variations' => [$variation('gentle', 'Half of it', 1), $variation('full', 'As far as is easy', 2)],
             'usual' => 'full',

@@ -210,14 +210,14 @@ final readonly class ClassPlanner
         return null;
     }
 
-    /** The figure that shows what someone does while a side is named, with the limbs that they have. */
+    /** The figure that shows what someone does while a side is named, at their own range and with the limbs that they have. */
     public function figureOf(PersonVersion $version, Participant $person, Side $named = Side::Left): FigureKey
     {
         $key = $version->movement === null || $version->variation === null
             ? FigureKey::atRest($person->base)
             : FigureKey::on($version->movement, $this->movement($version->movement)->variation($version->variation), $person->base);
 
-        return $key->doneOn($version->doneOn($named))->without($person->absentLimbs());
+        return $version->movement === null ? $key->without($person->absentLimbs()) : $version->drawn($key->doneOn($version->doneOn($named)), $person);
     }
 
     /**

@@ -17,11 +17,13 @@ use KindChair\Movement\AngleRole;
 use KindChair\Movement\Base;
 use KindChair\Movement\BodyNote;
 use KindChair\Movement\Effort;
+use KindChair\Movement\Facing;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\LegContact;
 use KindChair\Movement\MovementKind;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
+use KindChair\Movement\PropPlace;
 use KindChair\Movement\Pulled;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
@@ -88,6 +90,8 @@ final class VocabularyTest extends TestCase
         'pulled' => Pulled::class,
         'touchKind' => TouchKind::class,
         'view' => View::class,
+        'facing' => Facing::class,
+        'propPlace' => PropPlace::class,
         'wall' => Wall::class,
         'weakLimbDoes' => WeakLimbDoes::class,
         'zone' => Zone::class,

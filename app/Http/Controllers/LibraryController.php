@@ -23,6 +23,7 @@ use KindChair\Fit\Search;
 use KindChair\Format\Craft;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
+use KindChair\Movement\View;
 
 /** Finding movements, and looking at one. */
 final class LibraryController
@@ -95,6 +96,7 @@ final class LibraryController
             'variation' => ['required', Rule::in(array_column($movement->variations, 'id'))],
             'base' => ['required', Rule::in([...array_column(Base::cases(), 'value'), FigureKey::ARMCHAIR])],
             'side' => ['required', Rule::enum(Side::class)],
+            'view' => ['nullable', Rule::enum(View::class)],
         ]);
 
         return response()->json(Motion::of(
@@ -104,6 +106,7 @@ final class LibraryController
             Side::from($asked['side']),
             $this->craft->patterns->get('even'),
             $asked['base'] === FigureKey::ARMCHAIR,
+            View::tryFrom($asked['view'] ?? ''),
         )->toArray());
     }
 

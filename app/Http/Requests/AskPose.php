@@ -74,6 +74,8 @@ final class AskPose extends FormRequest
             $this->role(),
             $use,
             $position,
+            $this->validated('step') ?? '',
+            Phase::tryFrom($this->validated('phase') ?? '') ?? Phase::Cycle,
         );
     }
 

@@ -11,8 +11,8 @@ use KindChair\People\Participant;
 /** What one person does in one movement, and why: the same wherever it is told. */
 final class VersionResource
 {
-    /** @var array<string, array{string, string|null}> figure and part of the body, by all that they depend on */
-    private array $seen = [];
+    /** @var array<string, string|null> part of the body by movement */
+    private array $zones = [];
 
     public function __construct(private readonly ClassPlanner $planner)
     {
@@ -21,17 +21,14 @@ final class VersionResource
     /** @return array<string, mixed> */
     public function of(PersonVersion $version, Participant $person): array
     {
-        [$figure, $zone] = $this->seen["$version->movement/$version->variation/{$person->base->value}/{$version->namedSide()->value}/" . implode('+', $person->absentLimbs())] ??= [
-            (string) $this->planner->figureOf($version, $person),
-            $version->movement === null ? null : $this->planner->movement($version->movement)->mainRegion()?->zone()->value,
-        ];
+        $zone = $version->movement === null ? null : $this->zones[$version->movement] ??= $this->planner->movement($version->movement)->mainRegion()?->zone()->value;
 
         return [
             'mark' => $version->mark->value,
             'variation' => $version->variation,
             'does' => $version->does,
             'why' => $version->why,
-            'figure' => $figure,
+            'figure' => (string) $this->planner->figureOf($version, $person),
             'zone' => $zone,
             'isChosen' => $version->isChosen,
         ];

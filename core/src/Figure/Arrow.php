@@ -15,7 +15,10 @@ use KindChair\Movement\View;
 final readonly class Arrow
 {
     /** Units under which a way is too short to draw. */
-    private const SHORTEST = 3.5;
+    private const SHORTEST = 8.0;
+    private const WIDTH = 1.7;
+    /** Length of the two lines of its head. */
+    private const HEAD = 4.6;
     /** Shares of the way at which it is drawn, before its end. */
     private const ALONG = [0.25, 0.5, 0.75];
 
@@ -24,22 +27,22 @@ final readonly class Arrow
      *
      * @return list<Shape>
      */
-    public static function of(Movement $movement, Scene $scene, Pose $start, Pose $end, Skeleton $moved, Side $side): array
+    public static function of(Movement $movement, Scene $scene, Pose $start, Posed $end, Side $side): array
     {
         $zone = $movement->mainRegion()?->zone();
         if ($zone === null) {
             return [];
         }
-        $both = $movement->laterality->sides === SideUse::Together && $scene->view === View::Front && !in_array($zone, [Zone::Head, Zone::Back], true);
+        $both = $movement->laterality->sides === SideUse::Together && $scene->view !== View::Side && !in_array($zone, [Zone::Head, Zone::Back], true);
         $way = [];
         if ($movement->laterality->directions === null) {
             foreach (self::ALONG as $share) {
-                $way[] = Skeleton::of($start->towards($end, $share), $scene->seat);
+                $way[] = Skeleton::of($start->towards($end->pose, $share), $scene->seat);
             }
-            $way[] = $moved;
+            $way[] = $end->body;
         }
         $arrows = array_map(
-            static fn (Side $limb): ?Shape => self::one($movement, $zone, $scene, $end, $moved, $way, $limb),
+            static fn (Side $limb): ?Shape => self::one($movement, $zone, $scene, $end, $way, $limb),
             $both ? Side::cases() : [$side],
         );
 
@@ -47,18 +50,19 @@ final readonly class Arrow
     }
 
     /** @param list<Skeleton> $way from the start to the furthest pose; empty for a circle */
-    private static function one(Movement $movement, Zone $zone, Scene $scene, Pose $end, Skeleton $moved, array $way, Side $side): ?Shape
+    private static function one(Movement $movement, Zone $zone, Scene $scene, Posed $posed, array $way, Side $side): ?Shape
     {
-        $project = $scene->projection();
+        $project = $scene->camera->page(...);
+        [$end, $moved] = [$posed->pose, $posed->body];
         $turn = $end->towardsRight(JointAction::TrunkTurn) + $end->towardsRight(JointAction::NeckTurn);
-        if ($scene->view === View::Front && abs($turn) > 5 && in_array($zone, [Zone::Head, Zone::Back], true)) {
+        if ($scene->view !== View::Side && abs($turn) > 5 && in_array($zone, [Zone::Head, Zone::Back], true)) {
             $way = $turn > 0 ? 1 : -1;
 
             return self::arc($project($moved->point('head')), 13.0, -90 - 42 * $way, -90 + 42 * $way);
         }
         $traced = self::traced($zone, $end, $side);
         if ($movement->laterality->directions !== null) {
-            $right = $side === Side::Right && $scene->view === View::Front;
+            $right = $side === Side::Right;
 
             return self::arc($project($moved->point($traced)), 9.0, $right ? 20 : -200, $right ? -230 : 50);
         }
@@ -75,10 +79,10 @@ final readonly class Arrow
             $y = min(113.0, max(-13.0, $y + ($y - $cy) / $away * $out));
             $length += $last === null ? 0 : hypot($x - $last[0], $y - $last[1]);
             $last = [$x, $y];
-            array_push($points, $x, $y);
+            $points[] = [$x, $y];
         }
 
-        return $length < self::SHORTEST ? null : new Shape('arrow', 'moving', $points, 3.0);
+        return $length < self::SHORTEST || $points === [] ? null : self::drawn($points);
     }
 
     /** The point of the skeleton whose way is shown. */
@@ -103,9 +107,21 @@ final readonly class Arrow
         $points = [];
         for ($part = 0; $part <= 10; ++$part) {
             $angle = deg2rad($from + ($to - $from) * $part / 10);
-            array_push($points, $centre[0] + $radius * cos($angle), $centre[1] + $radius * sin($angle));
+            $points[] = [$centre[0] + $radius * cos($angle), $centre[1] + $radius * sin($angle)];
         }
 
-        return new Shape('arrow', 'moving', $points, 3.0);
+        return self::drawn($points);
+    }
+
+    /** @param non-empty-list<array{float, float}> $points a line through them, and its head */
+    private static function drawn(array $points): Shape
+    {
+        $last = count($points) - 1;
+        [$x, $y] = $points[$last];
+        $from = $points[max(0, $last - 1)];
+        $along = atan2($y - $from[1], $x - $from[0]);
+        $barb = static fn (float $open): array => [$x - self::HEAD * cos($along + $open), $y - self::HEAD * sin($along + $open)];
+
+        return (new Outline())->curve($points)->line([$barb(0.6), [$x, $y], $barb(-0.6)])->stroked('arrow', self::WIDTH);
     }
 }

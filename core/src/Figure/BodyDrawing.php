@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
-use Closure;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
@@ -12,37 +11,34 @@ use KindChair\Movement\Movement;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 
-/** Draws a skeleton as a body whose moving parts take the colour of their region. */
+/** Draws a posed body whose moving parts take the colour of their region. */
 final readonly class BodyDrawing
 {
-    /** Parts of a limb: from which point to which, and how wide. */
-    private const ARM = [
-        'upper-arm' => ['shoulder', 'elbow', 6.0],
-        'forearm' => ['elbow', 'wrist', 5.6],
-        'hand' => ['wrist', 'hand', 5.2],
-    ];
-    private const LEG = [
-        'thigh' => ['hip', 'knee', 6.6],
-        'shin' => ['knee', 'ankle', 6.4],
-        'foot' => ['ankle', 'toe', 5.4],
-    ];
+    private const ARM = ['upper-arm', 'forearm', 'hand'];
+    private const LEG = ['thigh', 'shin', 'foot'];
     /** Units by which a part must have moved to be worth a shadow. */
     private const SHADOW_FROM = 5.0;
-    /** Units behind the shoulder at which a hand passes behind the back. */
-    private const BEHIND = -4.0;
+    /** The middle joint of a limb, bent to less than this many degrees, folds it over itself. */
+    private const FOLDS = 75.0;
+    private const JOINTS = ['upper-arm' => ['shoulder', 'elbow', 'wrist'], 'thigh' => ['hip', 'knee', 'ankle']];
+    /** Units by which something must be nearer than what it is drawn on to be seen from there. */
+    private const FACES = 0.5;
+    /** The same for a nose that is seen on the face rather than beside it. */
+    private const TOWARDS = 4.2;
 
     /**
+     * @param Side $near the side that is turned towards the viewer
      * @param list<string> $moving parts that take the region's colour
      * @param list<string> $absent limbs that are not there, such as "leg-left"
      */
-    private function __construct(private View $view, private Side $near, private array $moving, private array $absent = [])
+    private function __construct(private View $view, private Side $near, private array $moving, private array $absent = [], private ?Inset $inset = null)
     {
     }
 
     /** @param list<string> $absent limbs that are not there */
-    public static function of(Movement $movement, View $view, Side $side, array $absent = []): self
+    public static function of(Movement $movement, Scene $scene, Side $side, array $absent = []): self
     {
-        return new self($view, $view === View::Side ? $side : Side::Right, self::movingParts($movement, $side), $absent);
+        return new self($scene->view, $side, self::movingParts($movement, $scene->handsTravel(), $side), $absent, Inset::of($movement, $side));
     }
 
     /**
@@ -50,7 +46,7 @@ final readonly class BodyDrawing
      */
     public static function accenting(View $view, Side $side, array $moving): self
     {
-        return new self($view, $view === View::Side ? $side : Side::Right, $moving);
+        return new self($view, $side, $moving);
     }
 
     /** @param list<string> $absent limbs that are not there */
@@ -63,8 +59,8 @@ final readonly class BodyDrawing
     public function isMissing(Side $side): bool
     {
         foreach ([self::ARM, self::LEG] as $parts) {
-            $moving = array_filter(array_keys($parts), fn (string $part): bool => in_array("$part-$side->value", $this->moving, true));
-            if ($moving !== [] && !$this->has($parts, $side)) {
+            $moving = array_filter($parts, fn (string $part): bool => in_array("$part-$side->value", $this->moving, true));
+            if ($moving !== [] && !$this->has($parts[0], $side->value)) {
                 return true;
             }
         }
@@ -73,161 +69,205 @@ final readonly class BodyDrawing
     }
 
     /**
-     * @param Closure(Vector): array{float, float} $project
-     * @param Skeleton|null $layers the pose that settles what lies in front; the drawn one if null
+     * @param Posed|null $layers the pose that settles what lies in front; the drawn one if null
+     * @param list<Shape> $before what stands before trunk and far limbs and behind the near ones, such as the near wheel
+     * @param list<Shape> $held what lies over all but forearms and hands
      * @return list<Shape> back to front
      */
-    public function shapes(Skeleton $skeleton, Closure $project, ?Skeleton $layers = null): array
+    public function shapes(Posed $posed, Camera $camera, ?Posed $layers = null, array $before = [], array $held = []): array
     {
-        $flat = static fn (string $name): array => $project($skeleton->point($name));
-        $far = $this->near->other();
-        $head = [
-            $this->line('head', 'body', [...$flat('chest'), ...$flat('head')], 5.5),
-            new Shape('disc', $this->role('head', 'body'), $flat('head'), 8.6),
-        ];
-        if (in_array('head', $this->moving, true)) {
-            $head[] = $this->line('head', 'body', [...$flat('head'), ...$flat('nose')], 3.4);
-        }
-        $shoulders = in_array('shoulders', $this->moving, true)
-            ? [new Shape('line', 'moving', [...$flat('shoulder-left'), ...$flat('chest'), ...$flat('shoulder-right')], 5.6)]
-            : [];
-        if ($this->view === View::Side) {
-            $torso = $this->line('torso', 'body', [...$flat('hips'), ...$flat('middle'), ...$flat('chest')], 12.0);
-            $nearArm = $this->limb($flat, $this->near, self::ARM, 'body');
-            $nearLeg = $this->limb($flat, $this->near, self::LEG, 'body');
-
-            return [
-                ...$this->limb($flat, $far, self::ARM, 'far'), ...$this->limb($flat, $far, self::LEG, 'far'),
-                $torso, ...$head, ...self::halo($nearLeg), ...$nearLeg, ...self::halo($nearArm), ...$nearArm, ...$shoulders,
-            ];
-        }
-        $outline = [...$flat('shoulder-left'), ...$flat('shoulder-right'), ...$flat('hip-right'), ...$flat('hip-left')];
-        $torso = new Shape('fill', $this->role('torso', 'body'), $outline, 6.0);
-        $order = $layers ?? $skeleton;
-        $behind = $before = [];
-        foreach (Side::cases() as $side) {
-            $arm = $this->limb($flat, $side, self::ARM, 'body');
-            if (self::isBehind($order, $side)) {
-                array_push($behind, ...$arm);
-            } else {
-                array_push($before, ...$arm);
+        $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips);
+        $settles = $layers ?? $posed;
+        $settled = $layers === null ? $parts : Anatomy::of($settles->body, $settles->pose, $settles->grips);
+        $order = array_values(array_filter(Layers::of($settled, $settles->grips, $camera), $this->isDrawn(...)));
+        $pieces = Layers::pieces();
+        $shapes = [];
+        for ($i = 0, $last = count($order) - 1; $i <= $last; ++$i) {
+            $piece = $order[$i];
+            $names = $pieces[$piece];
+            $isWhole = $i < $last && Layers::mate($piece) === $order[$i + 1] && !self::folds($piece, $settles->body);
+            if ($before !== [] && str_ends_with($piece, $this->near->value)) {
+                array_push($shapes, ...$before);
+                $before = [];
+            }
+            if ($held !== [] && (str_contains($piece, 'lower-arm') || $isWhole && str_contains($piece, 'upper-arm'))) {
+                array_push($shapes, ...$held);
+                $held = [];
+            }
+            if ($isWhole) {
+                // Both halves of a limb are one shape.
+                array_push($names, ...$pieces[$order[++$i]]);
+            }
+            array_push($shapes, ...$this->chain($parts, $names, $camera));
+            if ($piece === 'torso' && in_array('shoulders', $this->moving, true)) {
+                $shapes[] = $parts['shoulders']->outlined(new Outline(), $camera)->filled('moving');
+            }
+            if ($piece === 'head') {
+                array_push($shapes, ...$this->face($parts, $settled, $camera));
             }
         }
-        // The leg that lies on top is drawn last, with paper round it.
-        $top = $order->point('ankle-left')->y > $order->point('ankle-right')->y + 4 ? Side::Left : Side::Right;
-        $topLeg = $this->limb($flat, $top, self::LEG, 'body');
 
-        return [
-            ...$behind, $torso, ...$this->limb($flat, $top->other(), self::LEG, 'body'), ...self::halo(array_slice($topLeg, 1)), ...$topLeg,
-            ...$head, ...self::halo($before), ...$before, ...$shoulders,
-        ];
+        return [...$shapes, ...$held, ...$this->closer($posed, $parts, $settled, $camera)];
+    }
+
+    /**
+     * @param array<string, Flesh> $parts
+     * @param array<string, Flesh> $settled
+     * @return list<Shape> what moves, seen closer
+     */
+    private function closer(Posed $posed, array $parts, array $settled, Camera $camera): array
+    {
+        if ($this->inset === null || $this->isMissing($this->near)) {
+            return [];
+        }
+        $closer = $this->inset->camera($camera, $posed->body, $posed->seat);
+        $names = $this->inset->parts;
+        foreach ($names as $name) {
+            $parts[$name] = Inset::shown($name, $parts[$name]);
+        }
+
+        $isHead = in_array('head', $names, true);
+        $drawn = $isHead ? [...$this->chain($parts, ['shoulders', 'neck'], $closer), ...$this->chain($parts, ['head'], $closer), ...$this->face($parts, $settled, $closer)] : $this->chain($parts, $names, $closer);
+
+        return [$this->inset->ground(), ...$drawn, $this->inset->ring()];
     }
 
     /**
      * The parts that have moved, where they came from.
      *
-     * @param Closure(Vector): array{float, float} $project
      * @return list<Shape>
      */
-    public function shadow(Skeleton $start, Skeleton $end, Closure $project): array
+    public function shadow(Posed $start, Posed $end, Camera $camera): array
     {
-        $head = self::shadowOf(['chest', 'head'], 4.5, $start, $end, $project);
-        $shadows = [self::shadowOf(['hips', 'middle', 'chest'], 9.0, $start, $end, $project), $head];
-        if ($head !== null) {
-            $shadows[] = new Shape('disc', 'shadow', $project($start->point('head')), 7.6);
-        }
+        $parts = Anatomy::of($start->body, $start->pose, $start->grips);
+        $shadows = [];
+        $tracked = ['torso' => ['hips', 'chest'], 'head' => ['head', 'chest']];
         foreach (Side::cases() as $side) {
-            foreach ([self::ARM, self::LEG] as $parts) {
-                foreach ($this->has($parts, $side) ? $parts : [] as [$from, $to, $width]) {
-                    $shadows[] = self::shadowOf(["$from-$side->value", "$to-$side->value"], $width - 1, $start, $end, $project);
+            $tracked += ["upper-arm-$side->value" => ["elbow-$side->value"], "lower-arm-$side->value" => ["wrist-$side->value", "hand-$side->value"]];
+            $tracked += ["thigh-$side->value" => ["knee-$side->value"], "shin-$side->value" => ["ankle-$side->value", "toe-$side->value"]];
+        }
+        foreach (Layers::pieces() as $piece => $names) {
+            $moved = max(array_map(static fn (string $point): float => self::apart($camera->page($start->body->point($point)), $camera->page($end->body->point($point))), $tracked[$piece]));
+            if ($moved >= self::SHADOW_FROM && $this->isDrawn($piece)) {
+                $outline = new Outline();
+                foreach ($names as $name) {
+                    $parts[$name]->outlined($outline, $camera);
                 }
+                $shadows[] = $outline->filled('shadow');
             }
         }
 
-        return array_values(array_filter($shadows));
+        return $shadows;
     }
 
     /**
-     * @param list<string> $names points of the skeleton
-     * @param Closure(Vector): array{float, float} $project
+     * @param array<string, Flesh> $parts
+     * @param list<string> $names
+     * @return list<Shape> one shape with the ground round it, and over it what moves
      */
-    private static function shadowOf(array $names, float $width, Skeleton $start, Skeleton $end, Closure $project): ?Shape
+    private function chain(array $parts, array $names, Camera $camera): array
     {
-        $points = [];
-        $moved = 0.0;
+        $byRole = [];
         foreach ($names as $name) {
-            [$x, $y] = $project($start->point($name));
-            [$toX, $toY] = $project($end->point($name));
-            $moved = max($moved, hypot($toX - $x, $toY - $y));
-            array_push($points, $x, $y);
+            $byRole[$this->role($name)][] = $name;
+        }
+        $whole = new Outline();
+        foreach ($names as $name) {
+            $this->upTo($name, $parts[$name])->outlined($whole, $camera);
+        }
+        if (count($byRole) === 1) {
+            return [$whole->filled((string) array_key_first($byRole), true)];
+        }
+        $still = array_key_first(array_filter($byRole, static fn (string $role): bool => !str_starts_with($role, 'moving'), ARRAY_FILTER_USE_KEY)) ?? 'body';
+        $moving = new Outline();
+        foreach (array_diff_key($byRole, [$still => true]) as $role => $moved) {
+            foreach ($moved as $name) {
+                $parts[$name]->outlined($moving, $camera);
+            }
         }
 
-        return $moved >= self::SHADOW_FROM ? new Shape('line', 'shadow', $points, $width) : null;
+        return [$whole->filled($still, true), $moving->filled((string) array_key_first(array_diff_key($byRole, [$still => true])))];
     }
 
-    private static function isBehind(Skeleton $skeleton, Side $side): bool
+    /** Where a limb ends is not known: half of its upper part is drawn. */
+    private function upTo(string $name, Flesh $flesh): Flesh
     {
-        return $skeleton->point("wrist-$side->value")->z < $skeleton->point("shoulder-$side->value")->z + self::BEHIND
-            && $skeleton->point("wrist-$side->value")->y < $skeleton->point("shoulder-$side->value")->y;
-    }
-
-    /**
-     * @param 'body'|'far' $otherwise
-     * @return 'body'|'far'|'moving'
-     */
-    private function role(string $part, string $otherwise): string
-    {
-        return in_array($part, $this->moving, true) ? 'moving' : $otherwise;
-    }
-
-    /**
-     * @param 'body'|'far' $otherwise
-     * @param list<float> $points
-     */
-    private function line(string $part, string $otherwise, array $points, float $width): Shape
-    {
-        return new Shape('line', $this->role($part, $otherwise), $points, $width);
-    }
-
-    /**
-     * @param Closure(string): array{float, float} $flat a point of the skeleton on the page
-     * @param array<string, array{string, string, float}> $parts
-     * @param 'body'|'far' $otherwise
-     * @return list<Shape>
-     */
-    private function limb(Closure $flat, Side $side, array $parts, string $otherwise): array
-    {
-        $lines = [];
-        foreach ($this->has($parts, $side) ? $parts : array_slice($parts, 0, 1) as $part => [$from, $to, $width]) {
-            [$x, $y] = $flat("$from-$side->value");
-            $end = $flat("$to-$side->value");
-            // Where a limb ends is not known: half of its upper part is drawn.
-            $points = [$x, $y, ...($this->has($parts, $side) ? $end : [($x + $end[0]) / 2, ($y + $end[1]) / 2])];
-            $lines[] = $this->line("$part-$side->value", $otherwise, $points, $width);
+        $parts = explode('-', $name);
+        $side = array_pop($parts);
+        $part = implode('-', $parts);
+        if (!in_array($part, ['upper-arm', 'thigh'], true) || $this->has($part, $side)) {
+            return $flesh;
         }
+        $stump = new Flesh();
+        $stump->ball($flesh->balls[0]->plus($flesh->balls[1])->halved(), ($flesh->radii[0] + $flesh->radii[1]) / 2, $stump->ball($flesh->balls[0], $flesh->radii[0]));
 
-        return $lines;
+        return $stump;
     }
 
     /**
-     * Paper around a limb that lies on top of the body, so that it can be told from it.
+     * Nose and ears, in a tint where they lie on the head as it is seen.
      *
-     * @param list<Shape> $limb
+     * @param array<string, Flesh> $parts
+     * @param array<string, Flesh> $settled
      * @return list<Shape>
      */
-    private static function halo(array $limb): array
+    private function face(array $parts, array $settled, Camera $camera): array
     {
-        return array_map(static fn (Shape $shape): Shape => new Shape('line', 'halo', $shape->points, $shape->width + 2.8), $limb);
+        $skull = $camera->depth($settled['head']->balls[0]);
+        $shapes = [$parts['nose']->outlined(new Outline(), $camera)->filled($camera->depth($settled['nose']->balls[1]) > $skull + self::TOWARDS ? 'nose' : $this->role('head'))];
+        foreach (['ear-left', 'ear-right'] as $ear) {
+            if ($camera->depth($settled[$ear]->balls[0]) > $skull + self::FACES) {
+                $shapes[] = $parts[$ear]->outlined(new Outline(), $camera)->filled('tint');
+            }
+        }
+
+        return $shapes;
     }
 
-    /** @param array<string, array{string, string, float}> $parts */
-    private function has(array $parts, Side $side): bool
+    private static function folds(string $piece, Skeleton $body): bool
     {
-        return !in_array(($parts === self::ARM ? 'arm' : 'leg') . "-$side->value", $this->absent, true);
+        preg_match('/-(left|right)$/', $piece, $found);
+        $side = $found[1] ?? '';
+        [$from, $joint, $to] = self::JOINTS[str_contains($piece, 'arm') ? 'upper-arm' : 'thigh'];
+        $one = $body->point("$from-$side")->minus($body->point("$joint-$side"))->unit();
+        $other = $body->point("$to-$side")->minus($body->point("$joint-$side"))->unit();
+
+        return rad2deg(acos(max(-1.0, min(1.0, $one->dot($other))))) < self::FOLDS;
+    }
+
+    private function isDrawn(string $piece): bool
+    {
+        if (preg_match('/^(lower-arm|shin)-(left|right)$/', $piece, $found) !== 1) {
+            return true;
+        }
+
+        return $this->has($found[1] === 'shin' ? 'thigh' : 'upper-arm', $found[2]);
+    }
+
+    private function role(string $part): string
+    {
+        $isFar = $this->view !== View::Front && $this->view !== View::Above && str_ends_with($part, '-' . $this->near->other()->value);
+        $moves = in_array($part, $this->moving, true) || $part === 'neck' && in_array('head', $this->moving, true);
+
+        return $moves ? ($isFar ? 'moving-far' : 'moving') : ($isFar ? 'far' : 'body');
+    }
+
+    private function has(string $part, string $side): bool
+    {
+        return !in_array((in_array($part, self::ARM, true) ? 'arm' : 'leg') . "-$side", $this->absent, true);
+    }
+
+    /**
+     * @param array{float, float} $a
+     * @param array{float, float} $b
+     */
+    private static function apart(array $a, array $b): float
+    {
+        return hypot($a[0] - $b[0], $a[1] - $b[1]);
     }
 
     /** @return list<string> */
-    private static function movingParts(Movement $movement, Side $side): array
+    private static function movingParts(Movement $movement, bool $handsTravel, Side $side): array
     {
         $zone = $movement->mainRegion()?->zone();
         if ($zone === null) {
@@ -241,7 +281,8 @@ final readonly class BodyDrawing
 
         return match ($zone) {
             Zone::Head => ['head'],
-            Zone::Shoulders => ['shoulders', ...$each('upper-arm')],
+            // Arms that are carried through the air move as a whole.
+            Zone::Shoulders => $handsTravel ? ['shoulders', ...$each('upper-arm', 'forearm', 'hand')] : ['shoulders', ...$each('upper-arm')],
             Zone::Arms => $movement->mainRegion() === Region::WristsHands ? $each('forearm', 'hand') : $each('upper-arm', 'forearm', 'hand'),
             Zone::Back => ['torso'],
             Zone::Hips => $each('thigh'),

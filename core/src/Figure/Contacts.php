@@ -121,7 +121,7 @@ final readonly class Contacts
     }
 
     /** @return list<array{Side, HandContact}> what the hands lie on in a step: those that follow the other hand last */
-    private static function during(BodyUse $body, string $step, Phase $phase, Side $named = Side::Left): array
+    public static function during(BodyUse $body, string $step, Phase $phase, Side $named = Side::Left): array
     {
         $during = [];
         foreach ($body->hands as $contact) {

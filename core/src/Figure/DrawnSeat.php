@@ -35,6 +35,12 @@ enum DrawnSeat: string
         };
     }
 
+    /** Whether somebody who sits on it has both feet on the floor. */
+    public function hasFloor(): bool
+    {
+        return $this === self::Chair || $this === self::Armchair || $this === self::Sideways;
+    }
+
     /** Degrees of hip and knee at rest: thigh against trunk, shin against thigh. */
     public function restingHip(): int
     {

@@ -12,11 +12,10 @@ use KindChair\Movement\Variation;
 use KindChair\Movement\View;
 
 /**
- * A person doing a movement, as shapes in a box of 100 x 100: where it starts as a shadow, the furthest
+ * A person doing a movement, as shapes on a page of 100 x 100 units: where it starts as a shadow, the furthest
  * shape with the moving part told apart, and an arrow along its way.
  *
- * Front figures are drawn as if you sat in the chair: their left is on the left of the page.
- * Side figures face right, the working side nearest.
+ * People are drawn as in a mirror (see Camera).
  */
 final readonly class Figure
 {
@@ -29,20 +28,22 @@ final readonly class Figure
      * The furthest shape of a variation, on one side.
      *
      * @param list<string> $absent limbs that are not there, such as "leg-left"
+     * @param View|null $view null for the one that shows the movement best
+     * @param Side|null $carried the arm that the other hand carries
      */
-    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false, array $absent = []): self
+    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false, array $absent = [], ?View $view = null, ?Side $carried = null): self
     {
-        $scene = Scene::of($movement, $variation, $base, $side, $withArms);
-        $body = BodyDrawing::of($movement, $scene->view, $side, $absent);
+        $scene = Scene::of($movement, $variation, $base, $side, $withArms, $view, $carried);
+        $body = BodyDrawing::of($movement, $scene, $side, $absent);
         [$start, $end] = $scene->startAndEnd();
-        $moved = Skeleton::of($end, $scene->seat);
-        $shadow = $start === null ? [] : $body->shadow(Skeleton::of($start, $scene->seat), $moved, $scene->projection());
-        $arrows = $body->isMissing($side) ? [] : Arrow::of($movement, $scene, $start ?? $scene->rest(), $end, $moved, $side);
+        $shadow = $start === null ? [] : $body->shadow($start, $end, $scene->camera);
+        $arrows = $body->isMissing($side) ? [] : Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, $side);
+        [$behind, $before, $over] = Furniture::of($scene->seat, $scene->camera, $side);
 
         return new self([
-            ...Furniture::of($scene->seat, $scene->view),
+            ...$behind,
             ...$shadow,
-            ...$body->shapes($moved, $scene->projection()),
+            ...$body->shapes($end, $scene->camera, null, $before, [...$over, ...$scene->props($end->body)]),
             ...$arrows,
         ]);
     }
@@ -55,16 +56,16 @@ final readonly class Figure
     public static function atRest(Base $base, array $absent = []): self
     {
         $seat = DrawnSeat::of($base, $base === Base::Standing ? Position::Standing : Position::Upright);
-        $view = $seat === DrawnSeat::Chair ? View::Front : View::Side;
-        $skeleton = Skeleton::of(Settled::rest($seat), $seat);
+        $pose = Settled::rest($seat);
+        $skeleton = Skeleton::of($pose, $seat);
+        $camera = Camera::of(View::ThreeQuarter, $seat, Side::Left);
+        [$behind, $before, $over] = Furniture::of($seat, $camera, Side::Left);
+        $posed = new Posed($pose, $skeleton, Grips::of($skeleton, $pose, $seat, []), $seat);
 
-        return new self([
-            ...Furniture::of($seat, $view),
-            ...BodyDrawing::atRest($view, $absent)->shapes($skeleton, Scene::project($view, $seat)),
-        ]);
+        return new self([...$behind, ...BodyDrawing::atRest(View::ThreeQuarter, $absent)->shapes($posed, $camera, null, $before, $over)]);
     }
 
-    /** @return list<array{kind: string, role: string, width: float, points: list<float>}> */
+    /** @return list<array{role: string, d: string, line?: int, halo?: true}> */
     public function toArray(): array
     {
         return array_map(static fn (Shape $shape): array => $shape->toArray(), $this->shapes);

@@ -4,26 +4,32 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
+use KindChair\Body\JointAction;
+use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Movement\Base;
+use KindChair\Movement\JointAngle;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Variation;
+use KindChair\Movement\View;
 use Stringable;
 
 /**
- * Names one figure of a library: "movement/variation/base/side", or "rest/base" for someone sitting still. Limbs that are
- * not there follow: "side-lean/arm/chair/left/leg-left+arm-left".
+ * Names one figure of a library: "movement/variation/base/side", or "rest/base" for someone sitting still. What is this person's own
+ * follows: limbs that are not there, rest, or are carried by the other hand, and degrees to which joints are held, and the view if it
+ * is chosen: "side-lean/arm/chair/left/leg-left+arm-right.rests+shoulder-flexion.90+view.side".
  */
 final readonly class FigureKey implements Stringable
 {
     /** The chair with arms, where a base is asked for. */
     public const ARMCHAIR = 'armchair';
     private const REST = 'rest';
+    private const RESTS = 'rests';
+    private const CARRIED = 'carried';
+    private const VIEW = 'view.';
 
-    private const LIMB = '/^(arm|leg)-(left|right)$/';
-
-    /** @param list<string> $absent */
-    private function __construct(private ?string $movement, private string $variation, private string $base, private Side $side, private array $absent = [])
+    /** @param list<string> $own what is this person's own, in the words of the key */
+    private function __construct(private ?string $movement, private string $variation, private string $base, private Side $side, private array $own = [])
     {
     }
 
@@ -51,63 +57,130 @@ final readonly class FigureKey implements Stringable
 
     public function inArmchair(): self
     {
-        return new self($this->movement, $this->variation, self::ARMCHAIR, $this->side, $this->absent);
+        return new self($this->movement, $this->variation, self::ARMCHAIR, $this->side, $this->own);
     }
 
     public function doneOn(Side $side): self
     {
-        return new self($this->movement, $this->variation, $this->base, $side, $this->absent);
+        return new self($this->movement, $this->variation, $this->base, $side, $this->own);
     }
 
     /** @param list<string> $absent limbs that are not there, such as "leg-left" */
     public function without(array $absent): self
     {
-        return new self($this->movement, $this->variation, $this->base, $this->side, $absent);
+        return $this->also($absent);
+    }
+
+    /** @param list<JointAngle> $caps angles to which this person's joints are held */
+    public function heldTo(array $caps): self
+    {
+        $most = [];
+        foreach ($caps as $cap) {
+            $most[$cap->action->value] = min($most[$cap->action->value] ?? PHP_INT_MAX, $cap->degrees);
+        }
+
+        return $this->also(array_map(static fn (string $action, int $degrees): string => "$action.$degrees", array_keys($most), $most));
+    }
+
+    public function resting(Limb $limb, Side $side): self
+    {
+        return $this->also(["$limb->value-$side->value." . self::RESTS]);
+    }
+
+    /** An arm that the other hand carries. */
+    public function carried(Side $side): self
+    {
+        return $this->also(["arm-$side->value." . self::CARRIED]);
+    }
+
+    public function seen(View $view): self
+    {
+        return $this->also([self::VIEW . $view->value]);
     }
 
     /** The same done to the other side, which is how people see themselves who face the teacher. */
     public function mirrored(): self
     {
-        $absent = array_map(static fn (string $limb): string => strtr($limb, ['left' => 'right', 'right' => 'left']), $this->absent);
+        $own = array_map(static fn (string $word): string => preg_match('/^(arm|leg)-/', $word) === 1 ? strtr($word, ['left' => 'right', 'right' => 'left']) : $word, $this->own);
 
-        return new self($this->movement, $this->variation, $this->base, $this->side->other(), $absent);
+        return new self($this->movement, $this->variation, $this->base, $this->side->other(), $own);
     }
 
     /** What a key names; null when it names nothing that can be drawn. */
     public static function parse(string $key): ?self
     {
-        [$movement, $variation, $base, $side, $absent] = [...explode('/', $key), '', '', '', ''];
+        [$movement, $variation, $base, $side, $own] = [...explode('/', $key), '', '', '', ''];
         if ($movement === self::REST) {
-            [$base, $side, $absent] = [$variation, Side::Left->value, $base];
+            [$base, $side, $own] = [$variation, Side::Left->value, $base];
         }
         $side = Side::tryFrom($side);
-        $limbs = $absent === '' ? [] : explode('+', $absent);
-        if ($side === null || preg_grep(self::LIMB, $limbs) !== $limbs || $base !== self::ARMCHAIR && Base::tryFrom($base) === null) {
+        $words = $own === '' ? [] : explode('+', $own);
+        if ($side === null || array_filter($words, self::isKnown(...)) !== $words || $base !== self::ARMCHAIR && Base::tryFrom($base) === null) {
             return null;
         }
 
-        return $movement === self::REST ? self::atRest(Base::tryFrom($base) ?? Base::Chair)->without($limbs) : new self($movement, $variation, $base, $side, $limbs);
+        return $movement === self::REST ? self::atRest(Base::tryFrom($base) ?? Base::Chair)->without($words) : new self($movement, $variation, $base, $side, $words);
     }
 
     /** The figure as this library has it; null when it has it not. */
     public function draw(MovementLibrary $library): ?Figure
     {
         $base = Base::tryFrom($this->base) ?? Base::Chair;
+        $absent = array_values(array_filter($this->own, static fn (string $word): bool => preg_match('/^(arm|leg)-(left|right)$/', $word) === 1));
         if ($this->movement === null) {
-            return Figure::atRest($base, $this->absent);
+            return Figure::atRest($base, $absent);
         }
         if (!$library->has($this->movement) || !$library->get($this->movement)->hasVariation($this->variation)) {
             return null;
         }
         $movement = $library->get($this->movement);
+        [$variation, $carried, $view] = $this->done($movement->variation($this->variation));
 
-        return Figure::of($movement, $movement->variation($this->variation), $base, $this->side, $this->base === self::ARMCHAIR, $this->absent);
+        return Figure::of($movement, $variation, $base, $this->side, $this->base === self::ARMCHAIR, $absent, $view, $carried);
+    }
+
+    /** @return array{Variation, Side|null, View|null} the rung as this person does it, the arm that is carried, and the view that is asked for */
+    private function done(Variation $variation): array
+    {
+        $caps = [];
+        $carried = $view = null;
+        foreach ($this->own as $word) {
+            [$what, $how] = [...explode('.', $word), ''];
+            [$limb, $side] = [...explode('-', $what), ''];
+            if ($what === 'view') {
+                $view = View::from($how);
+            } elseif ($how === self::RESTS) {
+                $variation = $variation->resting(Limb::from($limb), Side::from($side), $this->side);
+            } elseif ($how === self::CARRIED) {
+                $carried = Side::from($side);
+            } elseif ($how !== '') {
+                $caps[] = new JointAngle(JointAction::from($what), null, (int) $how);
+            }
+        }
+
+        return [$caps === [] ? $variation : $variation->heldTo($caps), $carried, $view];
+    }
+
+    private static function isKnown(string $word): bool
+    {
+        if (preg_match('/^(?:leg-(?:left|right)(?:\.rests)?|arm-(?:left|right)(?:\.(?:rests|carried))?)$/', $word) === 1) {
+            return true;
+        }
+        [$what, $how] = [...explode('.', $word), ''];
+
+        return $what === 'view' ? View::tryFrom($how) !== null : JointAction::tryFrom($what) !== null && preg_match('/^\d{1,3}$/', $how) === 1;
+    }
+
+    /** @param list<string> $words */
+    private function also(array $words): self
+    {
+        return new self($this->movement, $this->variation, $this->base, $this->side, [...$this->own, ...$words]);
     }
 
     public function __toString(): string
     {
-        $absent = $this->absent === [] ? '' : '/' . implode('+', $this->absent);
+        $own = $this->own === [] ? '' : '/' . implode('+', $this->own);
 
-        return ($this->movement === null ? self::REST . "/$this->base" : "$this->movement/$this->variation/$this->base/{$this->side->value}") . $absent;
+        return ($this->movement === null ? self::REST . "/$this->base" : "$this->movement/$this->variation/$this->base/{$this->side->value}") . $own;
     }
 }

@@ -4,116 +4,275 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
-use KindChair\Movement\View;
+use KindChair\Body\Side;
 
-/** Chair, wheelchair and bed as lines in the drawing box. */
+/**
+ * Chair, wheelchair and bed in the figure's room, drawn by the same camera as the body. Measures in units of 1.65 cm: a seat 39 cm high
+ * under the thighs, 46 wide and 44 deep; wheels of 60 cm; a mattress 15 cm thick.
+ */
 final readonly class Furniture
 {
-    /**
-     * @return list<Shape>
-     */
-    public static function of(DrawnSeat $seat, View $view): array
+    private const FLOOR = Skeleton::FLOOR;
+    private const FLOOR_OF_STANDING = -Skeleton::HIP_BELOW - Skeleton::THIGH - Skeleton::SHIN - 4.35;
+    private const SEAT = -5.9;
+    private const SIDE = 12.5;
+    private const FRONT = 15.5;
+    private const BACK = -10.5;
+    private const TOP = 24.0;
+    private const LEG = 0.85;
+    private const THICK = 2.2;
+    private const WHEEL = 17.5;
+    private const WHEEL_SIDE = 15.5;
+    private const ARMREST = 6.6;
+    private const MATTRESS = 8.0;
+    private const BED_SIDE = 26.0;
+
+    /** @param Side $near the side that is turned towards the viewer */
+    private function __construct(private Camera $camera, private Side $near)
     {
+    }
+
+    /** @return array{list<Shape>, list<Shape>, list<Shape>} what stands behind the body, before its trunk, and before all but its hands */
+    public static function of(DrawnSeat $seat, Camera $camera, Side $near): array
+    {
+        $drawn = new self($camera, $near);
+
         return match ($seat) {
-            DrawnSeat::Standing => $view === View::Side ? self::chairInFront() : self::chairFaced(50.0, 50.0),
-            DrawnSeat::Bed => self::raisedBed(),
-            DrawnSeat::FlatBed => $view === View::Side ? self::flatBed() : self::bedFromAbove(),
-            DrawnSeat::Sideways => self::chairFaced(40.0, 38.0),
-            DrawnSeat::Wheelchair => $view === View::Side ? self::wheelchairFromSide() : self::wheelchairFaced(),
-            DrawnSeat::Armchair => $view === View::Side
-                ? [...self::chairFromSide(), self::line([29.5, 56.0, 52.0, 56.0]), self::line([51.0, 56.0, 51.0, 69.0])]
-                : [...self::chairFaced(50.0, 38.0), self::line([27.0, 71.0, 27.0, 57.0]), self::line([73.0, 71.0, 73.0, 57.0]), self::line([31.0, 70.0, 27.0, 71.0]), self::line([69.0, 70.0, 73.0, 71.0])],
-            DrawnSeat::Chair => $view === View::Side ? self::chairFromSide() : self::chairFaced(50.0, 38.0),
+            DrawnSeat::Chair => [$drawn->chair(), [], []],
+            DrawnSeat::Armchair => [[...$drawn->chair(), ...$drawn->armrest($near->other(), self::SIDE + 2)], $drawn->armrest($near, self::SIDE + 2), []],
+            DrawnSeat::Sideways => [$drawn->chairAcross(), [], []],
+            // The chair's back is between who stands and whoever looks.
+            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(0, self::FLOOR_OF_STANDING - self::FLOOR, HandPlaces::RAIL[1] - self::BACK + 3.5), HandPlaces::RAIL[0] - 1 - self::FLOOR_OF_STANDING + self::FLOOR)],
+            DrawnSeat::Wheelchair => [$drawn->wheelchair(), [...$drawn->armrest($near, self::SIDE + 1), ...$drawn->wheel($near)], []],
+            DrawnSeat::Bed => [$drawn->raisedBed($seat), [], []],
+            DrawnSeat::FlatBed => [$drawn->flatBed(), [], []],
         };
     }
 
     /** @return list<Shape> */
-    private static function chairFromSide(): array
+    private function chair(): array
     {
-        return [
-            self::line([28.0, 36.0, 30.0, 70.0, 62.0, 70.0], 4.4),
-            self::line([30.0, 70.0, 28.0, 93.0]),
-            self::line([59.0, 70.0, 61.0, 93.0]),
-        ];
+        return $this->chairAt(new Vector(0, 0, 0), self::TOP);
     }
 
     /** @return list<Shape> */
-    private static function chairFaced(float $x, float $top): array
+    private function chairAt(Vector $at, float $top): array
     {
-        return [
-            self::line([$x - 15, 70.0, $x - 15, $top + 4, $x - 12, $top, $x + 12, $top, $x + 15, $top + 4, $x + 15, 70.0]),
-            self::line([$x - 19, 70.0, $x + 19, 70.0], 5.0),
-            self::line([$x - 16, 70.0, $x - 16, 92.0]),
-            self::line([$x + 16, 70.0, $x + 16, 92.0]),
-        ];
+        $p = static fn (float $x, float $y, float $z): Vector => $at->plus(new Vector($x, $y, $z));
+        $legs = new Outline();
+        foreach ([-1, 1] as $sign) {
+            $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::FRONT - 1), $p($sign * (self::SIDE - 1), self::FLOOR, self::FRONT));
+            $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::BACK), $p($sign * (self::SIDE - 1), self::FLOOR, self::BACK - 2));
+            $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::BACK), $p($sign * (self::SIDE - 1), $top, self::BACK - 3.5));
+        }
+        $back = new Outline();
+        $this->box($back, $p(0, $top - 5.5, self::BACK - 3.1), new Vector(self::SIDE - 1, 0, 0), new Vector(0, 5.0, -0.6), new Vector(0, 0, 0.7));
+        $seat = new Outline();
+        $this->box($seat, $p(0, self::SEAT - self::THICK / 2, (self::FRONT + self::BACK) / 2), new Vector(self::SIDE, 0, 0), new Vector(0, self::THICK / 2, 0), new Vector(0, 0, (self::FRONT - self::BACK) / 2));
+
+        return [$legs->filled('seat'), $back->filled('seat'), $seat->filled('seat')];
     }
 
-    /** @return list<Shape> the chair's back turned to someone who stands behind it */
-    private static function chairInFront(): array
+    /** @return list<Shape> the chair turned, its back beside the person on the far side */
+    private function chairAcross(): array
     {
-        return [
-            self::line([56.0, 44.0, 58.0, 72.0, 84.0, 72.0], 4.4),
-            self::line([58.0, 72.0, 56.0, 93.0]),
-            self::line([82.0, 72.0, 84.0, 93.0]),
-        ];
-    }
+        $x = $this->near === Side::Left ? 1.0 : -1.0;
+        $legs = new Outline();
+        foreach ([-1, 1] as $sign) {
+            $this->strut($legs, new Vector(-$x * 12.0, self::SEAT, $sign * 10.5), new Vector(-$x * 12.5, self::FLOOR, $sign * 11.0));
+            $this->strut($legs, new Vector($x * 11.0, self::SEAT, $sign * 10.5), new Vector($x * 12.5, self::FLOOR, $sign * 11.0));
+            $this->strut($legs, new Vector($x * 11.0, self::SEAT, $sign * 10.5), new Vector($x * 14.0, self::TOP, $sign * 10.5));
+        }
+        $back = new Outline();
+        $this->box($back, new Vector($x * 13.4, self::TOP - 5.5, 0), new Vector(0, 0, 10.5), new Vector($x * 0.6, 5.0, 0), new Vector(0.7, 0, 0));
+        $seat = new Outline();
+        $this->box($seat, new Vector(0, self::SEAT - self::THICK / 2, 0), new Vector(self::SIDE, 0, 0), new Vector(0, self::THICK / 2, 0), new Vector(0, 0, 11.5));
 
-    /** @return list<Shape> */
-    private static function wheelchairFromSide(): array
-    {
-        return [
-            self::line([22.0, 40.0, 28.0, 40.0, 31.0, 70.0, 62.0, 70.0]),
-            self::line([31.0, 57.0, 52.0, 57.0]),
-            self::line([60.0, 70.0, 66.0, 91.0, 74.0, 91.0]),
-            new Shape('ring', 'seat', [37.0, 77.0], 16.0),
-            new Shape('ring', 'seat', [62.0, 89.0], 4.0),
-        ];
-    }
-
-    /** @return list<Shape> */
-    private static function wheelchairFaced(): array
-    {
-        return [
-            ...array_slice(self::chairFaced(50.0, 38.0), 0, 2),
-            self::line([26.0, 62.0, 26.0, 92.0], 5.0),
-            self::line([74.0, 62.0, 74.0, 92.0], 5.0),
-        ];
+        return [$legs->filled('seat'), $back->filled('seat'), $seat->filled('seat')];
     }
 
     /** @return list<Shape> */
-    private static function raisedBed(): array
+    private function armrest(Side $side, float $out): array
     {
-        return [
-            self::line([6.0, 40.0, 15.0, 34.0, 47.0, 73.0, 96.0, 73.0], 5.0),
-            self::line([14.0, 73.0, 14.0, 93.0]),
-            self::line([90.0, 73.0, 90.0, 93.0]),
-            self::line([10.0, 79.0, 96.0, 79.0]),
-        ];
+        $x = $side === Side::Right ? $out : -$out;
+        $outline = new Outline();
+        $this->strut($outline, new Vector($x, self::ARMREST, self::BACK), new Vector($x, self::ARMREST, 10.5), 1.1);
+        $this->strut($outline, new Vector($x, self::ARMREST, 9.0), new Vector($x, self::SEAT, 10.0), 0.8);
+
+        return [$outline->filled('seat', true)];
     }
 
     /** @return list<Shape> */
-    private static function flatBed(): array
+    private function wheelchair(): array
     {
+        $frame = new Outline();
+        foreach ([-1, 1] as $sign) {
+            $x = $sign * (self::SIDE - 0.5);
+            $this->strut($frame, new Vector($x, self::SEAT - 1, self::BACK), new Vector($x, self::TOP - 3, self::BACK - 3));
+            // The handles behind, the hangers of the footplates before.
+            $this->strut($frame, new Vector($x, self::TOP - 3, self::BACK - 3), new Vector($x, self::TOP - 3.4, self::BACK - 8), 1.0);
+            $this->strut($frame, new Vector($x, self::SEAT - 1, self::BACK), new Vector($x, self::SEAT - 1, self::FRONT + 2));
+            $this->strut($frame, new Vector($x * 0.95, self::SEAT - 1, self::FRONT + 2), new Vector($x * 0.85, self::FLOOR + 1.5, self::FRONT + 7));
+        }
+        $back = new Outline();
+        $this->box($back, new Vector(0, 9.5, self::BACK - 1.8), new Vector(self::SIDE - 1, 0, 0), new Vector(0, 11, -1.2), new Vector(0, 0, 0.8));
+        $seat = new Outline();
+        $this->box($seat, new Vector(0, self::SEAT - 0.8, (self::FRONT + self::BACK) / 2), new Vector(self::SIDE, 0, 0), new Vector(0, 0.9, 0), new Vector(0, 0, (self::FRONT - self::BACK) / 2));
+        $plates = new Outline();
+        foreach ([-1, 1] as $sign) {
+            $this->box($plates, new Vector($sign * 7.5, self::FLOOR - 0.6, self::FRONT + 11), new Vector(4.5, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 5.0));
+        }
+
+        return [...$this->wheel($this->near->other()), $frame->filled('seat'), $back->filled('seat'), $seat->filled('seat'), ...$this->armrest($this->near->other(), self::SIDE + 1), $plates->filled('seat')];
+    }
+
+    /** @return list<Shape> a wheel with its hand rim, and the caster before it */
+    private function wheel(Side $side): array
+    {
+        $x = $side === Side::Right ? self::WHEEL_SIDE : -self::WHEEL_SIDE;
+        $hub = new Vector($x, self::FLOOR - 2 + self::WHEEL, -4.0);
+        $axle = new Outline();
+        $this->strut($axle, $hub, $hub, 1.4);
+
         return [
-            self::line([3.0, 66.0, 14.0, 66.0], 5.0),
-            self::line([2.0, 75.0, 98.0, 75.0], 5.0),
-            self::line([4.0, 60.0, 4.0, 92.0]),
-            self::line([96.0, 75.0, 96.0, 92.0]),
+            $this->ring($hub, self::WHEEL)->stroked('seat', 1.7),
+            $this->ring($hub, self::WHEEL - 2.4)->stroked('seat', 0.6),
+            $axle->filled('seat'),
+            $this->ring(new Vector($x * 0.85, self::FLOOR + 2.2, self::FRONT + 1.0), 4.2)->stroked('seat', 1.4),
         ];
+    }
+
+    private function ring(Vector $centre, float $radius): Outline
+    {
+        $points = [];
+        for ($i = 0; $i <= 16; ++$i) {
+            $at = deg2rad(22.5 * $i);
+            $points[] = $this->camera->page($centre->plus(new Vector(0, cos($at) * $radius, sin($at) * $radius)));
+        }
+
+        return (new Outline())->curve($points);
     }
 
     /** @return list<Shape> */
-    private static function bedFromAbove(): array
+    private function raisedBed(DrawnSeat $seat): array
     {
-        return [
-            self::line([22.0, 2.0, 78.0, 2.0, 78.0, 98.0, 22.0, 98.0, 22.0, 2.0], 3.0),
-            self::line([34.0, 8.0, 66.0, 8.0, 66.0, 20.0, 34.0, 20.0, 34.0, 8.0], 3.0),
-        ];
+        $back = (new Vector(0, 1, 0))->pitched(-$seat->recline());
+        $thigh = (new Vector(0, 0, 1))->pitched(-Skeleton::lying($seat));
+        $shin = (new Vector(0, -1, 0))->pitched(-(90.0 + Skeleton::lying($seat) - $seat->restingKnee()));
+        $under = static fn (Vector $way): Vector => $way->cross(new Vector(1, 0, 0))->unit();
+        $hips = (new Vector(0, 0, 0))->plus($under($thigh), -5.2)->plus($back, -1.0);
+        $knees = $hips->plus($thigh, Skeleton::THIGH);
+        $frame = new Outline();
+        $low = self::FLOOR + 2;
+        foreach ([-1, 1] as $sign) {
+            $x = $sign * (self::BED_SIDE - 2);
+            $this->strut($frame, new Vector($x, $low + 9, -34), new Vector($x, $low, -34), 1.2);
+            $this->strut($frame, new Vector($x, $low + 9, 48), new Vector($x, $low, 48), 1.2);
+            $this->strut($frame, new Vector($x, $low + 9, -38), new Vector($x, $low + 9, 54), 1.2);
+        }
+        $mattress = $sheets = [];
+        foreach ([[$hips, $back, 46.0], [$hips, $thigh, Skeleton::THIGH], [$knees, $shin, 34.0]] as [$from, $way, $long]) {
+            $outline = new Outline();
+            $normal = $way === $back ? $under((new Vector(0, 0, 0))->minus($way)) : $under($way);
+            $this->box($outline, $from->plus($way, $long / 2)->plus($normal, -self::MATTRESS / 2), new Vector(self::BED_SIDE, 0, 0), self::long($normal, self::MATTRESS / 2), self::long($way, $long / 2));
+            $mattress[] = $outline->filled('seat');
+            $sheets[] = $this->sheet($from->plus($way, $long / 2), new Vector(self::BED_SIDE - 2, 0, 0), self::long($way, $long / 2 - 0.5));
+        }
+        $pillow = new Outline();
+        $this->pillow($pillow, $hips->plus($back, 41.0)->plus($under((new Vector(0, 0, 0))->minus($back)), 0.4), $back);
+
+        return [$frame->filled('seat'), ...$mattress, ...$sheets, $pillow->filled('pillow', true)];
     }
 
-    /** @param list<float> $points */
-    private static function line(array $points, float $width = 3.7): Shape
+    /** @return list<Shape> */
+    private function flatBed(): array
     {
-        return new Shape('line', 'seat', $points, $width);
+        $frame = new Outline();
+        foreach ([-1, 1] as $sign) {
+            foreach ([-50, 54] as $z) {
+                $this->strut($frame, new Vector($sign * (self::BED_SIDE - 2), -14, $z), new Vector($sign * (self::BED_SIDE - 2), -28, $z), 1.2);
+            }
+        }
+        $mattress = new Outline();
+        $this->box($mattress, new Vector(0, -5.2 - self::MATTRESS / 2, 2), new Vector(self::BED_SIDE, 0, 0), new Vector(0, self::MATTRESS / 2, 0), new Vector(0, 0, 56.0));
+        $pillow = new Outline();
+        $this->pillow($pillow, new Vector(0, -4.4, -42.0), new Vector(0, 0, -1));
+
+        return [$frame->filled('seat'), $mattress->filled('seat'), $this->sheet(new Vector(0, -5.2, 2), new Vector(self::BED_SIDE - 2, 0, 0), new Vector(0, 0, 54.0)), $pillow->filled('pillow', true)];
+    }
+
+    /** The upper side of a mattress: its centre and half its edges. */
+    private function sheet(Vector $centre, Vector $a, Vector $b): Shape
+    {
+        $corners = array_map($this->camera->page(...), [$centre->plus($a, -1)->plus($b, -1), $centre->plus($a)->plus($b, -1), $centre->plus($a)->plus($b), $centre->plus($a, -1)->plus($b)]);
+
+        return (new Outline())->area($corners)->filled('sheet');
+    }
+
+    private function pillow(Outline $outline, Vector $at, Vector $along): void
+    {
+        foreach ([-4.5, 4.5] as $up) {
+            $this->strut($outline, $at->plus(new Vector(-11, 0, 0))->plus($along, $up), $at->plus(new Vector(11, 0, 0))->plus($along, $up), 4.2);
+        }
+    }
+
+    private function strut(Outline $outline, Vector $from, Vector $to, float $radius = self::LEG): void
+    {
+        $r = $radius * $this->camera->scale();
+        [$x1, $y1] = $this->camera->page($from);
+        [$x2, $y2] = $this->camera->page($to);
+        $outline->limb($x1, $y1, $r, $x2, $y2, $r);
+    }
+
+    /** The outline of a box on the page: its centre and half its edges. */
+    private function box(Outline $outline, Vector $centre, Vector $a, Vector $b, Vector $c): void
+    {
+        $corners = [];
+        foreach ([-1, 1] as $i) {
+            foreach ([-1, 1] as $j) {
+                foreach ([-1, 1] as $k) {
+                    $corners[] = $this->camera->page($centre->plus($a, $i)->plus($b, $j)->plus($c, $k));
+                }
+            }
+        }
+        $outline->area(self::hull($corners));
+    }
+
+    /**
+     * @param list<array{float, float}> $points
+     * @return list<array{float, float}> the corners of the smallest area that holds them all
+     */
+    private static function hull(array $points): array
+    {
+        sort($points);
+
+        return [...self::halfHull($points), ...self::halfHull(array_reverse($points))];
+    }
+
+    /**
+     * @param list<array{float, float}> $points from one end to the other
+     * @return list<array{float, float}> the corners on one side, without the last
+     */
+    private static function halfHull(array $points): array
+    {
+        $hull = [];
+        foreach ($points as $point) {
+            while (count($hull) > 1) {
+                [$a, $b] = [$hull[count($hull) - 2], $hull[count($hull) - 1]];
+                if (($b[0] - $a[0]) * ($point[1] - $a[1]) - ($b[1] - $a[1]) * ($point[0] - $a[0]) > 1e-9) {
+                    break;
+                }
+                array_pop($hull);
+            }
+            $hull[] = $point;
+        }
+        array_pop($hull);
+
+        return $hull;
+    }
+
+    private static function long(Vector $way, float $length): Vector
+    {
+        return (new Vector(0, 0, 0))->plus($way, $length);
     }
 }

@@ -20,7 +20,7 @@ final readonly class HandPlaces
     private const TRUNK = 5.5;
     /** Half the breadth of ribs and waist. */
     private const RIBS = 8.5;
-    private const HEAD = 8.6;
+    private const HEAD = 6.3;
     /** Half the breadth of the seat, and how far out armrests and wheels are; height of the seat, of an armrest, of a tyre. */
     private const SEAT_SIDE = 13.5;
     private const ARMREST_SIDE = 17.0;
@@ -32,7 +32,7 @@ final readonly class HandPlaces
     /** The top of a table or tray that stands before the seat, and where it begins. */
     private const TABLE = [6.0, 20.0];
     /** The top of the chair's back for who stands behind it. */
-    private const RAIL = [9.5, 23.5];
+    public const RAIL = [5.0, 23.5];
 
     /** @return non-empty-list<Vector> where the hand of a side may lie; $isAcross: on the other side of the body */
     public static function of(HandPlace $place, Side $hand, bool $isAcross, Skeleton $body, DrawnSeat $seat): array

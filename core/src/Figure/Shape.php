@@ -4,27 +4,46 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
-/** One thing to draw: a line, a filled shape, a ring or a disc. Units are hundredths of the box. */
+/**
+ * One thing to draw: the outline of a filled shape, or a line. Its numbers are tenths of a unit, in a page of 1000 x 1000, and stand
+ * apart from the letters of the path, so that the frames of a motion carry numbers only.
+ */
 final readonly class Shape
 {
     /**
-     * @param 'line'|'fill'|'disc'|'ring'|'arrow' $kind
-     * @param 'body'|'far'|'moving'|'seat'|'halo'|'shadow' $role what it belongs to, and so its colour
-     * @param list<float> $points x and y in turn; for disc and ring the centre
-     * @param float $width line width, or radius of disc and ring
+     * @param string $role what it belongs to, and so its colour: one of ROLES
+     * @param string $path SVG path data with a $ for each number
+     * @param list<int> $numbers
+     * @param int $line width of a line, in tenths; 0 for a filled shape
+     * @param bool $halo whether the ground shows round it
      */
-    public function __construct(public string $kind, public string $role, public array $points, public float $width)
+    public function __construct(public string $role, private string $path, public array $numbers, public int $line = 0, public bool $halo = false)
     {
     }
 
-    /** @return array{kind: string, role: string, width: float, points: list<float>} */
+    public const ROLES = ['body', 'far', 'moving', 'moving-far', 'tint', 'nose', 'seat', 'sheet', 'pillow', 'prop', 'prop-edge', 'shadow', 'arrow', 'inset', 'ring'];
+
+    /** SVG path data. */
+    public function data(): string
+    {
+        return vsprintf(str_replace('$', '%d', $this->path), $this->numbers);
+    }
+
+    /** @return array{role: string, d: string, line?: int, halo?: true} */
     public function toArray(): array
     {
-        return [
-            'kind' => $this->kind,
-            'role' => $this->role,
-            'width' => round($this->width, 1),
-            'points' => array_map(static fn (float $n): float => round($n, 1), $this->points),
-        ];
+        return ['role' => $this->role, 'd' => $this->data()] + $this->drawn();
+    }
+
+    /** @return array{role: string, d: string, line?: int, halo?: true} the path without its numbers, for which frames bring theirs */
+    public function template(): array
+    {
+        return ['role' => $this->role, 'd' => $this->path] + $this->drawn();
+    }
+
+    /** @return array{line?: int, halo?: true} */
+    private function drawn(): array
+    {
+        return ($this->line > 0 ? ['line' => $this->line] : []) + ($this->halo ? ['halo' => true] : []);
     }
 }

@@ -13,9 +13,9 @@ use KindChair\Body\Side;
  */
 final readonly class Skeleton
 {
-    public const FLOOR = -26.0;
+    public const FLOOR = -29.35;
     private const SPINE = 28.0;
-    private const NECK = 15.5;
+    private const NECK = 11.6;
     public const UPPER_ARM = 16.0;
     public const FOREARM = 15.0;
     /** From the wrist to the middle of the hand, and to the last joint of its fingers. */
@@ -24,6 +24,9 @@ final readonly class Skeleton
     public const THIGH = 24.0;
     public const SHIN = 24.0;
     private const FOOT = 8.0;
+    /** Where heel and ball of a foot touch what it stands on: units ahead of the ankle and under it. */
+    private const HEEL = [-2.6, 4.3];
+    private const BALL = [6.6, 4.35];
     public const SHOULDER_HALF = 11.0;
     private const HIP_HALF = 5.0;
     /** Units by which a shoulder joint lies under the top of the spine, and rises for each degree of its lift and of an arm above its height. */
@@ -32,8 +35,6 @@ final readonly class Skeleton
     private const RISES = 0.035;
     /** Units by which the hips go back for each degree of bowing while standing. */
     private const HIPS_BACK = 0.3;
-    /** Feet are drawn as one piece; toes tip it by this share of their own angle. */
-    private const TOES_IN_FOOT = 0.45;
     /** Units by which the hip joints lie under the middle of the pelvis. */
     public const HIP_BELOW = 1.0;
     /** Degrees between thigh and straight ahead when sitting at ease. */
@@ -164,6 +165,8 @@ final readonly class Skeleton
             "wrist-$side->value" => $wristPoint,
             "hand-$side->value" => $wristPoint->plus($place($hand), self::HAND),
             "fingers-$side->value" => $wristPoint->plus($place($hand), self::FINGERS),
+            // Where the thumb points while the forearm is turned neither up nor down.
+            "thumb-$side->value" => $wristPoint->plus($place(self::bent($hinge, self::opposite($upper), $bend))),
         ];
     }
 
@@ -195,15 +198,16 @@ final readonly class Skeleton
         // Degrees of the thigh from straight down to straight ahead and up.
         $flexion = $at(JointAction::HipFlexion) - $at(JointAction::HipExtension) - $bow + self::lying($seat);
         $knee = $at(JointAction::KneeFlexion);
-        $toes = $at(JointAction::AnkleDown) - $at(JointAction::AnkleUp)
-            + ($at(JointAction::ToesCurl) - $at(JointAction::ToesUp)) * self::TOES_IN_FOOT;
+        $toes = $at(JointAction::AnkleDown) - $at(JointAction::AnkleUp);
         $out = ($seat->restingHip() === 90 ? self::KNEES_APART : self::FEET_APART) + $at(JointAction::HipAbduction) - $at(JointAction::HipAdduction);
         $turn = self::shownTurn($at(JointAction::HipOutward) - $at(JointAction::HipInward));
 
         $heelsUp = 0.0;
-        if (($seat === DrawnSeat::Chair || $seat === DrawnSeat::Armchair) && $toes > 0 && $knee >= 70 && $flexion <= 92) {
-            // A foot that points on the floor lifts its heel, and so the knee; one that is set forward comes flat first.
-            $heelsUp = rad2deg(asin(min(0.5, self::FOOT * sin(deg2rad(max(0.0, $toes - max(0.0, $flexion - $knee)))) / self::THIGH)));
+        if ($seat->hasFloor() && $toes !== 0.0 && $knee >= 70 && $flexion <= 92) {
+            // A foot that tips on the floor lifts the ankle, and so the knee; one that is set forward comes flat first.
+            $tip = deg2rad($toes > 0 ? max(0.0, $toes - max(0.0, $flexion - $knee)) : -min(0.0, $toes));
+            [$ahead, $under] = $toes > 0 ? self::BALL : self::HEEL;
+            $heelsUp = rad2deg(asin(max(0.0, min(0.5, (abs($ahead) * sin($tip) - $under * (1 - cos($tip))) / self::THIGH))));
         }
         // Straight legs open sideways, bent ones swing out.
         $open = static fn (Vector $v): Vector => $seat === DrawnSeat::Standing ? $v->rolled(-$out) : $v->yawed($out);
@@ -229,6 +233,8 @@ final readonly class Skeleton
             "knee-$side->value" => $kneePoint,
             "ankle-$side->value" => $ankle,
             "toe-$side->value" => $ankle->plus($place($foot), self::FOOT),
+            // Where the sole faces.
+            "sole-$side->value" => $ankle->plus($place(self::bent($shin, self::opposite($ahead), $toes))),
         ];
     }
 

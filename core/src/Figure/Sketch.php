@@ -11,6 +11,7 @@ use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\HandPlace;
+use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
@@ -38,10 +39,12 @@ final readonly class Sketch
         private View $view,
         private BodyUse $use,
         private Position $position,
+        private string $step,
+        private Phase $phase,
     ) {
     }
 
-    public static function of(Angles $angles, DrawnSeat $seat, View $view, SideUse $sides, Side $named, ?Joint $chosen, ?string $role, BodyUse $use = new BodyUse(), Position $position = Position::Upright): self
+    public static function of(Angles $angles, DrawnSeat $seat, View $view, SideUse $sides, Side $named, ?Joint $chosen, ?string $role, BodyUse $use = new BodyUse(), Position $position = Position::Upright, string $step = '', Phase $phase = Phase::Cycle): self
     {
         $moving = match (true) {
             $chosen === null => [],
@@ -50,20 +53,25 @@ final readonly class Sketch
             default => self::partsOf($chosen, self::limbs($role ?? 'both', $named)),
         };
 
-        return new self($angles, $seat, $named, $sides, BodyDrawing::accenting($view, $named, $moving), $view, $use, $position);
+        return new self($angles, $seat, $named, $sides, BodyDrawing::accenting($view, $named, $moving), $view, $use, $position, $step, $phase);
     }
 
     /** @return list<Shape> */
     public function shapes(): array
     {
-        return [...Furniture::of($this->seat, $this->view), ...$this->body->shapes($this->skeleton($this->angles), Scene::project($this->view, $this->seat))];
+        $pose = Settled::pose($this->angles, $this->seat, $this->named, $this->use, $this->position);
+        $body = Skeleton::of($pose, $this->seat);
+        $contacts = Contacts::during($this->use, $this->step, $this->phase, $this->named);
+        [$behind, $before, $over] = Furniture::of($this->seat, $this->camera(), $this->named);
+
+        return [...$behind, ...$this->body->shapes(new Posed($pose, $body, Grips::of($body, $pose, $this->seat, $contacts, $this->use), $this->seat), $this->camera(), null, $before, $over)];
     }
 
     /** @return list<array{joint: string, role: string, x: float, y: float}> one handle a joint and limb */
     public function handles(): array
     {
         $skeleton = $this->skeleton($this->angles);
-        $project = Scene::project($this->view, $this->seat);
+        $project = $this->camera()->page(...);
         $handles = [];
         foreach (self::HELD_AT as $joint => $point) {
             $isLimb = Joint::from($joint)->limb() !== null;
@@ -84,7 +92,7 @@ final readonly class Sketch
         if ($point === null) {
             return [];
         }
-        $project = Scene::project($this->view, $this->seat);
+        $project = $this->camera()->page(...);
         $name = $action->joint()->limb() === null ? $point : "$point-" . ($side ?? $this->named)->value;
         $track = [];
         for ($degrees = 0; $degrees <= $ranges->normal($action)->to; $degrees += self::TRACK_STEP) {
@@ -106,7 +114,7 @@ final readonly class Sketch
     {
         $hand = self::limbs($role, $this->named)[0];
         $body = $this->skeleton($this->angles);
-        $project = Scene::project($this->view, $this->seat);
+        $project = $this->camera()->page(...);
         $places = [];
         foreach (HandPlace::cases() as $place) {
             foreach ($place->hasTwoSides() ? [false, true] : [false] as $isAcross) {
@@ -138,6 +146,11 @@ final readonly class Sketch
         }
 
         return $side === $this->named ? 'work' : 'other';
+    }
+
+    private function camera(): Camera
+    {
+        return Camera::of($this->view, $this->seat, $this->named);
     }
 
     private function skeleton(Angles $angles): Skeleton

@@ -24,6 +24,11 @@ final readonly class Vector
         return $this->plus($other, -1.0);
     }
 
+    public function halved(): self
+    {
+        return new self($this->x / 2, $this->y / 2, $this->z / 2);
+    }
+
     public function dot(self $other): float
     {
         return $this->x * $other->x + $this->y * $other->y + $this->z * $other->z;

@@ -6,8 +6,8 @@ namespace KindChair\Fit;
 
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
+use KindChair\Figure\FigureKey;
 use KindChair\Movement\JointAngle;
-use KindChair\Movement\Variation;
 use KindChair\People\Participant;
 use KindChair\People\WeakLimbDoes;
 
@@ -83,22 +83,38 @@ final readonly class PersonVersion
         return $this->doneOn(Side::Left);
     }
 
-    /** A rung as this person does it: held to their range, with a weak limb at rest. */
-    public function asDone(Variation $variation, Participant $person): Variation
+    /** The figure of a rung as this person does it: held to their range, with a weak limb at rest or carried. */
+    public function drawn(FigureKey $key, Participant $person): FigureKey
     {
-        $done = $variation->heldTo($this->caps);
+        $key = $key->without($person->absentLimbs())->heldTo($this->caps);
+        foreach ($this->atRest($person) as [$limb, $side]) {
+            $key = in_array("$limb->value-$side->value", $person->absentLimbs(), true) ? $key : $key->resting($limb, $side);
+        }
+        foreach (Side::cases() as $side) {
+            if (($this->sides[$side->value] ?? null) === WeakLimbDoes::Assisted && $person->weak(Limb::Arm, $side) !== null) {
+                $key = $key->carried($side);
+            }
+        }
+
+        return $key;
+    }
+
+    /** @return list<array{Limb, Side}> limbs that rest while the others move */
+    private function atRest(Participant $person): array
+    {
+        $resting = [];
         foreach (Side::cases() as $side) {
             $does = $this->sides[$side->value] ?? null;
             if ($does === WeakLimbDoes::Steadies) {
-                $done = $done->resting(Limb::Arm, $side, $this->namedSide());
+                $resting[] = [Limb::Arm, $side];
             }
             foreach (in_array($does, [WeakLimbDoes::Rests, WeakLimbDoes::Absent], true) ? Limb::cases() : [] as $limb) {
                 if ($person->weak($limb, $side) !== null) {
-                    $done = $done->resting($limb, $side, $this->namedSide());
+                    $resting[] = [$limb, $side];
                 }
             }
         }
 
-        return $done;
+        return $resting;
     }
 }

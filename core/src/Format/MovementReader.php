@@ -18,6 +18,7 @@ use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Doses;
 use KindChair\Movement\Effort;
+use KindChair\Movement\Facing;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\Laterality;
@@ -26,6 +27,7 @@ use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
+use KindChair\Movement\PropPlace;
 use KindChair\Movement\Pulled;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
@@ -65,8 +67,8 @@ final readonly class MovementReader
             kind: $node->at('kind')->enum(MovementKind::class),
             aim: $node->at('aim')->string(),
             laterality: self::laterality($node->at('laterality')),
-            facing: $node->at('facing')->enum(View::class),
-            view: $node->at('view')->enum(View::class),
+            facing: $node->at('facing')->enum(Facing::class),
+            view: $node->maybe('view')?->enum(View::class),
             steps: $steps,
             variations: $variations,
             usualVariation: $node->at('usual')->string(),
@@ -181,6 +183,7 @@ final readonly class MovementReader
             cues: $cues,
             body: self::bodyUse($node->maybe('body') ?? $body),
             props: $node->maybe('props')?->strings() ?? [],
+            propAt: $node->maybe('propAt')?->enum(PropPlace::class),
             scalesDown: $node->maybe('scalesDown')?->bool() ?? true,
             forBase: $forBase,
         ));

@@ -13,8 +13,8 @@ final readonly class Movement
     /**
      * @param array{plain: string, traditional: string|null, clinical: string|null} $names
      * @param list<Region> $regions the main one first; empty for breath and stillness
-     * @param View $facing how the teacher turns to show it
-     * @param View $view how it is drawn
+     * @param Facing $facing how the teacher turns to show it
+     * @param View|null $view how it is drawn; null where the best view is worked out
      * @param list<Step> $steps
      * @param non-empty-list<Variation> $variations from gentlest to fullest
      * @param string|null $breathReason why the breath goes against the usual direction
@@ -34,8 +34,8 @@ final readonly class Movement
         public MovementKind $kind,
         public string $aim,
         public Laterality $laterality,
-        public View $facing,
-        public View $view,
+        public Facing $facing,
+        public ?View $view,
         public array $steps,
         public array $variations,
         public string $usualVariation,

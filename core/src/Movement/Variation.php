@@ -24,6 +24,7 @@ final readonly class Variation
      * @param array<string, Angles> $angles as written, by step id; every step of the movement has one
      * @param array<string, Cue> $cues by step id; every step of the movement has one
      * @param list<string> $props prop ids
+     * @param PropPlace|null $propAt where they are used; null where no picture can tell
      * @param array<string, string> $forBase what to say or check, by Base value
      * @param array<string, array<string, Angles>> $onSeat by Base value or ARMCHAIR, then step id: with the hands brought to where they lie
      */
@@ -38,6 +39,7 @@ final readonly class Variation
         public array $cues,
         public BodyUse $body,
         public array $props,
+        public ?PropPlace $propAt,
         public bool $scalesDown,
         public array $forBase,
         private array $onSeat = [],
@@ -156,6 +158,7 @@ final readonly class Variation
             cues: [...$this->cues, ...$cues],
             body: $this->body,
             props: $this->props,
+            propAt: $this->propAt,
             scalesDown: $this->scalesDown,
             forBase: $this->forBase,
             onSeat: $this->onSeat,
@@ -185,6 +188,7 @@ final readonly class Variation
             cues: $this->cues,
             body: $this->body,
             props: $this->props,
+            propAt: $this->propAt,
             scalesDown: $this->scalesDown,
             forBase: $this->forBase,
             onSeat: $onSeat,

@@ -20,6 +20,7 @@ use KindChair\Movement\Cue;
 use KindChair\Movement\Dose;
 use KindChair\Movement\Doses;
 use KindChair\Movement\DoseUnit;
+use KindChair\Movement\Facing;
 use KindChair\Movement\Laterality;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
@@ -152,7 +153,7 @@ final class Make
             kind: MovementKind::Mobilise,
             aim: 'To try things.',
             laterality: new Laterality($sides, $directions, $crossing, $means, $directionFirst),
-            facing: View::Front,
+            facing: Facing::Front,
             view: View::Front,
             steps: $steps,
             variations: $variations,
@@ -207,6 +208,7 @@ final class Make
             cues: $cues,
             body: $body ?? new BodyUse(),
             props: $props,
+            propAt: null,
             scalesDown: $scalesDown,
             forBase: $forBase,
         );

@@ -37,12 +37,13 @@ export const useMovement = (id: string) =>
         staleTime: 60_000,
     });
 export const useOwnList = () => useQuery({ queryKey: ['own'], queryFn: () => api.get<OwnListAnswer>('own') });
-export const useMotion = (id: string, variation: string, base: string, side: string) =>
+/** @param view null for the one that shows the movement best */
+export const useMotion = (id: string, variation: string, base: string, side: string, view: string | null) =>
     useQuery({
-        queryKey: ['motion', id, variation, base, side],
+        queryKey: ['motion', id, variation, base, side, view],
         queryFn: () =>
             api.get<Motion>(
-                `movements/${encodeURIComponent(id)}/motion?${new URLSearchParams({ variation, base, side }).toString()}`,
+                `movements/${encodeURIComponent(id)}/motion?${new URLSearchParams({ variation, base, side, ...(view && { view }) }).toString()}`,
             ),
         staleTime: Infinity,
         placeholderData: keepPreviousData,

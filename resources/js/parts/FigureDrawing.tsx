@@ -1,18 +1,8 @@
-import { memo, useId } from 'react';
+import { memo } from 'react';
 import type { Shape } from '../api/types/figure';
 
-const colour = {
-    body: 'var(--body)',
-    far: 'var(--far)',
-    moving: 'var(--edge)',
-    seat: 'var(--seat)',
-    halo: 'var(--halo)',
-    shadow: 'var(--shadow)',
-} as const;
-
-function pairs(points: number[]): string {
-    return points.reduce((text, value, index) => text + (index % 2 ? ',' : ' ') + value, '').trim();
-}
+/** The ground round a limb, in pixels: enough to be seen in a row, and little in a large figure. */
+const halo = (size: number) => Math.max(1, size / 130);
 
 /** Draws the shapes of one figure; what they are is worked out by the server. */
 export function FigureDrawing({
@@ -26,10 +16,9 @@ export function FigureDrawing({
     title?: string;
     className?: string;
 }) {
-    const head = useId();
     return (
         <svg
-            viewBox="0 0 100 100"
+            viewBox="0 0 1000 1000"
             width={size}
             height={size}
             className={`shrink-0 overflow-visible ${className}`}
@@ -37,77 +26,41 @@ export function FigureDrawing({
             aria-label={title}
             aria-hidden={title ? undefined : true}
         >
-            <defs>
-                <marker
-                    id={head}
-                    orient="auto"
-                    markerWidth="4"
-                    markerHeight="4"
-                    refX="1.6"
-                    refY="2"
-                    markerUnits="strokeWidth"
-                >
-                    <path
-                        d="M0.4,0.4 L2,2 L0.4,3.6"
-                        fill="none"
-                        stroke="var(--edge)"
-                        strokeWidth="1"
-                        strokeLinecap="round"
-                        strokeLinejoin="round"
-                    />
-                </marker>
-            </defs>
-            {shapes && <Shapes shapes={shapes} head={head} />}
+            {shapes && <Shapes shapes={shapes} size={size} />}
         </svg>
     );
 }
 
-export const Shapes = memo(function Shapes({ shapes, head }: { shapes: Shape[]; head: string }) {
+/** The shapes of a figure drawn at so many pixels. */
+export const Shapes = memo(function Shapes({ shapes, size }: { shapes: Shape[]; size: number }) {
+    const ground = (halo(size) * 2000) / size;
     return (
         <>
-            {shapes.map(({ kind, role, width, points }, index) => {
-                const paint = colour[role];
-                switch (kind) {
-                    case 'disc':
-                        return <circle key={index} cx={points[0]} cy={points[1]} r={width} fill={paint} />;
-                    case 'ring':
-                        return (
-                            <circle
-                                key={index}
-                                cx={points[0]}
-                                cy={points[1]}
-                                r={width}
-                                fill="none"
-                                stroke={paint}
-                                strokeWidth={3.6}
-                            />
-                        );
-                    case 'fill':
-                        return (
-                            <polygon
-                                key={index}
-                                points={pairs(points)}
-                                fill={paint}
-                                stroke={paint}
-                                strokeWidth={width}
-                                strokeLinejoin="round"
-                            />
-                        );
-                    default:
-                        return (
-                            <polyline
-                                key={index}
-                                points={pairs(points)}
-                                fill="none"
-                                stroke={paint}
-                                strokeWidth={width}
-                                strokeLinecap="round"
-                                strokeLinejoin="round"
-                                markerEnd={kind === 'arrow' ? `url(#${head})` : undefined}
-                            />
-                        );
-                }
-            })}
+            {shapes.map(({ role, d, line, halo }, index) =>
+                line ? (
+                    <path
+                        key={index}
+                        d={d}
+                        className={`figure-${role}`}
+                        fill="none"
+                        stroke="var(--paint)"
+                        strokeWidth={line}
+                        strokeLinecap="round"
+                        strokeLinejoin="round"
+                    />
+                ) : (
+                    <path
+                        key={index}
+                        d={d}
+                        className={`figure-${role}`}
+                        fill="var(--paint)"
+                        stroke={halo ? 'var(--halo)' : undefined}
+                        strokeWidth={halo ? ground : undefined}
+                        strokeLinejoin="round"
+                        paintOrder="stroke"
+                    />
+                ),
+            )}
         </>
     );
 });

@@ -1,4 +1,4 @@
-import { useEffect, useId, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Shape } from '../api/types/figure';
 import type { Motion } from '../api/types/motion';
 import { Shapes } from './FigureDrawing';
@@ -6,21 +6,45 @@ import { Shapes } from './FigureDrawing';
 const still = window.matchMedia('(prefers-reduced-motion: reduce)');
 const ease = (share: number) => (1 - Math.cos(Math.PI * Math.min(1, Math.max(0, share)))) / 2;
 
+/** A path whose numbers are given apart from it. */
+function filled(path: string, numbers: number[]): string {
+    let at = 0;
+    return path.replaceAll('$', () => String(Math.round(numbers[at++] ?? 0)));
+}
+
+/** Every frame of a motion with all its numbers: those that are as in the frame before are sent once. */
+function unfolded(motion: Motion): number[][][][] {
+    let last = motion.start;
+    return motion.steps.map((step) =>
+        step.frames.map((frame) => (last = frame.map((numbers, shape) => numbers ?? last[shape] ?? []))),
+    );
+}
+
+const runs = new WeakMap<Motion, number[][][][]>();
+
+function framesOf(motion: Motion): number[][][][] {
+    const known = runs.get(motion) ?? unfolded(motion);
+    runs.set(motion, known);
+    return known;
+}
+
 /** The body part of the way through a step; the frames come from the server, a straight line lies between two of them. */
-function bodyAt(motion: Motion, step: number, share: number): Shape[] {
-    const frames = motion.steps[step]?.frames ?? [];
-    const before = motion.steps[step - 1]?.frames.at(-1) ?? motion.body.map((shape) => shape.points);
-    const run = [before, ...frames];
+export function bodyAt(motion: Motion, step: number, share: number): Shape[] {
+    const all = framesOf(motion);
+    const run = [all[step - 1]?.at(-1) ?? motion.start, ...(all[step] ?? [])];
     const place = (still.matches ? 1 : ease(share)) * (run.length - 1);
     const low = Math.min(run.length - 1, Math.floor(place));
-    const from = run[low] ?? before;
+    const from = run[low] ?? motion.start;
     const to = run[low + 1] ?? from;
-    return motion.body.map((shape, index) => ({
-        ...shape,
-        points: (from[index] ?? shape.points).map(
-            (value, at) => value + ((to[index]?.[at] ?? value) - value) * (place - low),
-        ),
-    }));
+    return motion.body.map((shape, index) => {
+        const numbers = from[index] ?? [];
+        const next = to[index] ?? numbers;
+        const between =
+            numbers === next
+                ? numbers
+                : numbers.map((value, at) => value + ((next[at] ?? value) - value) * (place - low));
+        return { ...shape, d: filled(shape.d, between) };
+    });
 }
 
 /** A figure at one moment of its movement. */
@@ -37,10 +61,9 @@ export function MovingFigure({
     size: number;
     title?: string;
 }) {
-    const head = useId();
     return (
         <svg
-            viewBox="0 0 100 100"
+            viewBox="0 0 1000 1000"
             width={size}
             height={size}
             className="h-auto max-w-full shrink-0 overflow-visible"
@@ -48,7 +71,7 @@ export function MovingFigure({
             aria-label={title}
             aria-hidden={title ? undefined : true}
         >
-            <Shapes shapes={[...motion.seat, ...bodyAt(motion, step, share)]} head={head} />
+            <Shapes shapes={[...motion.seat, ...bodyAt(motion, step, share)]} size={size} />
         </svg>
     );
 }

@@ -23,14 +23,11 @@ final class ParticipantController
             $version = $review->versionOf($entry->id, $person->id);
             $movement = $version->movement === null ? null : $planner->movement($version->movement);
             $variation = $movement?->variation((string) $version->variation);
-            $done = $variation === null ? null : $version->asDone($variation, $person);
 
             return [
                 'name' => $planner->movement($entry->movement)->name(),
                 'does' => $version->does === 'As planned' ? ($variation->name ?? '') : $version->does,
-                'figure' => $movement === null || $done === null
-                    ? Figure::atRest($person->base, $person->absentLimbs())
-                    : Figure::of($movement, $done, $done->allows($person->base) ? $person->base : $done->mainBase(), $version->namedSide(), absent: $person->absentLimbs()),
+                'figure' => $planner->figureOf($version, $person)->draw($planner->craft->library) ?? Figure::atRest($person->base, $person->absentLimbs()),
                 'zone' => $movement?->mainRegion()?->zone()->value ?? 'none',
             ];
         }, $plan->entries());

@@ -1,36 +1,52 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useMotion } from '../../api/queries';
 import type { MovementAnswer, PageVariation } from '../../api/types/answer-movement';
 import { BreathingFigure } from '../../parts/MovingFigure';
+import { saveFigure } from '../../parts/saveFigure';
 import { Trouble } from '../../parts/States';
+import { ViewChoice, type ViewName } from '../../parts/ViewChoice';
 import { seats } from './seats';
 
-/** The figure breathing through one rung, on the seat one wants to see. */
+/** The figure breathing through one rung, on the seat and from where one wants to see it. */
 export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageVariation }) {
     const [base, setBase] = useState('chair');
     const [side, setSide] = useState('left');
+    const [view, setView] = useState<ViewName | null>(null);
+    const figure = useRef<HTMLDivElement>(null);
     const possible = rung.bases.includes('chair') ? ['armchair', ...rung.bases] : rung.bases;
     const shown = possible.includes(base) ? base : (rung.bases[0] ?? 'chair');
-    const motion = useMotion(movement.id, rung.id, shown, side);
+    const motion = useMotion(movement.id, rung.id, shown, side, view);
     const cues = Object.fromEntries(
         movement.steps.map((step) => [step.id, (rung.cues.find((cue) => cue.step === step.id) ?? step.cue).first]),
     );
     const sided = movement.sides === 'one-sided';
+    const save = (kind: 'svg' | 'png') => {
+        const svg = figure.current?.querySelector('svg');
+        if (svg) {
+            void saveFigure(svg, `${movement.id}-${rung.id}-${shown}`, kind);
+        }
+    };
     return (
-        <div className="card flex flex-col items-center">
+        <div className="card flex flex-col items-center" ref={figure}>
             {motion.data ? (
                 <BreathingFigure
                     motion={motion.data}
-                    size={260}
+                    size={600}
                     title={`${movement.names.plain}, ${rung.name}`}
                     cues={cues}
                 />
             ) : motion.error ? (
                 <Trouble error={motion.error} again={() => void motion.refetch()} />
             ) : (
-                <div className="h-[22.5rem]" aria-busy="true" />
+                <div className="aspect-square w-full max-w-[37.5rem]" aria-busy="true" />
             )}
-            <div className="mt-3 flex flex-wrap justify-center gap-2">
+            {sided && (
+                <p className="mt-2 text-center text-[0.9375rem] text-ink-soft">
+                    Their {side} works. It is drawn as in a mirror, the {side} on the {side} of the picture.
+                </p>
+            )}
+            <ViewChoice view={view ?? motion.data?.view ?? ''} onChoose={setView} />
+            <div className="mt-2 flex flex-wrap justify-center gap-2">
                 {seats
                     .filter(([name]) => possible.includes(name))
                     .map(([name, words]) => (
@@ -51,6 +67,14 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
                         Show the {side === 'left' ? 'right' : 'left'}
                     </button>
                 )}
+            </div>
+            <div className="mt-2 flex flex-wrap justify-center gap-2" role="group" aria-label="Save this picture">
+                <button className="button button-quiet px-3 text-[0.9375rem]" onClick={() => save('png')}>
+                    Save as a picture (PNG)
+                </button>
+                <button className="button button-quiet px-3 text-[0.9375rem]" onClick={() => save('svg')}>
+                    Save as lines (SVG)
+                </button>
             </div>
         </div>
     );

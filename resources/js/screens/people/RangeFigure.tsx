@@ -53,7 +53,6 @@ export function RangeFigure({
                 angles={angles}
                 position="upright"
                 base={base === 'standing' ? 'chair' : base}
-                view="front"
                 sides="one-sided"
                 age={age}
                 onAngle={set}

@@ -225,7 +225,6 @@ function Editor({ answer, library }: { answer: OwnMovementAnswer; library: Libra
                         angles={anglesOf(draft, shown, rung)}
                         position={base?.position ?? 'upright'}
                         base={base?.bases[0] ?? 'chair'}
-                        view={draft.view}
                         sides={draft.laterality.sides}
                         group={group}
                         onAngle={setAngle}

@@ -1,11 +1,12 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useId, useRef, useState, type PointerEvent } from 'react';
+import { useRef, useState, type PointerEvent } from 'react';
 import { api } from '../../../api/client';
 import type { Handle, Place, PoseAnswer } from '../../../api/types/answer-pose';
 import type { BodyUse } from '../../../api/types/movement';
 import { vocabulary } from '../../../api/types/words';
 import { Shapes } from '../../../parts/FigureDrawing';
 import { Trouble } from '../../../parts/States';
+import { ViewChoice, type ViewName } from '../../../parts/ViewChoice';
 import { AngleSlider } from './AngleSlider';
 import { handIn, type AngleRoles, type DraftStep, type HandAt, type HandUse, type OnHand } from './draft';
 
@@ -13,7 +14,6 @@ interface Props {
     angles: AngleRoles;
     position: string;
     base: string;
-    view: string;
     sides: string;
     group?: string;
     /** an age band, to show its usual range */
@@ -49,13 +49,13 @@ const roleWords: Record<string, string> = { work: 'left', other: 'right', both: 
 
 /** A figure whose joints are taken hold of; what a joint can do is answered by the server. */
 export function PoseEditor(props: Props) {
-    const { angles, position, base, view, sides, group = '', age = '', onAngle, hands } = props;
+    const { angles, position, base, sides, group = '', age = '', onAngle, hands } = props;
     const [hold, setHold] = useState<{ joint: string; role: string } | null>(null);
     const [action, setAction] = useState<string | null>(null);
+    const [view, setView] = useState<ViewName>('three-quarter');
     const [dragging, setDragging] = useState(false);
     const [at, setAt] = useState<{ x: number; y: number } | null>(null);
     const svg = useRef<SVGSVGElement>(null);
-    const head = useId();
     const asked = {
         angles,
         position,
@@ -150,7 +150,11 @@ export function PoseEditor(props: Props) {
                     onPointerUp={letGo}
                     onPointerLeave={letGo}
                 >
-                    {data && <Shapes shapes={data.shapes} head={head} />}
+                    {data && (
+                        <g transform="scale(0.1)">
+                            <Shapes shapes={data.shapes} size={234} />
+                        </g>
+                    )}
                     {data && data.track.length > 1 && (
                         <polyline
                             points={data.track.map((one) => `${one.x},${one.y}`).join(' ')}
@@ -193,6 +197,7 @@ export function PoseEditor(props: Props) {
                     ))}
                 </svg>
             </div>
+            <ViewChoice view={view} onChoose={setView} />
             <select
                 className="field mt-2"
                 aria-label="Joint"

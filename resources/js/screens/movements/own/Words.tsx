@@ -127,7 +127,7 @@ export function Words({ draft, change }: { draft: Draft; change: Change }) {
                             view: event.target.value as Draft['view'],
                         }))
                     }
-                    options={vocabulary.view}
+                    options={vocabulary.facing}
                 />
                 <Choice
                     label="Counted in"

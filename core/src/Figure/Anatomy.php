@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\JointAction;
+use KindChair\Body\Side;
+
+/**
+ * The flesh on a skeleton: a body of no age, sex or race. Radii in units of 1.65 cm, after mean breadths and depths of seated adults
+ * (Pheasant and Haslegrave, Bodyspace, 2006, halves of both sexes): thigh clearance 15 cm, chest depth 24, hip breadth 37,
+ * head breadth 15, head length 19.
+ */
+final readonly class Anatomy
+{
+    public const THIGH = [4.7, 3.35];
+    private const SHIN = [3.3, 3.1, 1.95];
+    private const UPPER_ARM = [3.15, 2.35];
+    private const FOREARM = [2.4, 2.3, 1.5];
+    private const SKULL = 5.3;
+    /** Slices of the trunk from pelvis to upper chest: share of the spine, half the distance between its two columns, their radius, how far ahead of the spine. */
+    private const TRUNK = [[0.04, 4.9, 4.5, -0.7], [0.3, 3.9, 4.3, 0.3], [0.55, 4.2, 4.3, 0.6], [0.78, 5.2, 4.2, 0.4]];
+    private const SHOULDERS = 3.0;
+    /** Degrees by which a hand is turned palm down whose wrist bends or that circles, where its shape says nothing of it. */
+    private const PALM_DOWN = 84.0;
+
+    /**
+     * @param array<string, Grip> $grips what each hand does, by side
+     * @return array<string, Flesh> by part: torso, shoulders, neck, head, nose, ear-left, upper-arm-left, forearm-left, hand-left, thigh-left, shin-left, foot-left and the same of the right
+     */
+    public static function of(Skeleton $body, Pose $pose, array $grips): array
+    {
+        $parts = ['torso' => self::trunk($body), 'shoulders' => self::shoulders($body), ...self::head($body)];
+        foreach (Side::cases() as $side) {
+            $parts += self::arm($body, $pose, $side, $grips[$side->value]) + self::leg($body, $pose, $side);
+        }
+
+        return $parts;
+    }
+
+    private static function trunk(Skeleton $body): Flesh
+    {
+        [$hips, $middle, $chest] = [$body->point('hips'), $body->point('middle'), $body->point('chest')];
+        // A curve through all three: a back rounds and arches over its whole length.
+        $bow = $middle->plus($middle)->plus($hips, -0.5)->plus($chest, -0.5);
+        $top = $body->fromTrunk(new Vector(1, 0, 0));
+        $ahead = $body->fromTrunk(new Vector(0, 0, 1));
+        $flesh = new Flesh();
+        $left = $right = [];
+        foreach (self::TRUNK as [$share, $half, $radius, $forward]) {
+            $rest = 1 - $share;
+            $centre = (new Vector(0, 0, 0))->plus($hips, $rest * $rest)->plus($bow, 2 * $share * $rest)->plus($chest, $share * $share);
+            $across = (new Vector($rest, 0, 0))->plus($top, $share)->unit();
+            $centre = $centre->plus((new Vector(0, 0, $rest))->plus($ahead, $share)->unit(), $forward);
+            $left[] = $flesh->ball($centre->plus($across, -$half), $radius, ...array_slice($left, -1));
+            $right[] = $flesh->ball($centre->plus($across, $half), $radius, ...array_slice($right, -1));
+        }
+        foreach ([-1 => Side::Left, 1 => Side::Right] as $sign => $side) {
+            $shoulder = $chest->plus($body->point("shoulder-$side->value")->minus($chest), 0.8);
+            if ($sign < 0) {
+                $left[] = $flesh->ball($shoulder, self::SHOULDERS, $left[3]);
+            } else {
+                $right[] = $flesh->ball($shoulder, self::SHOULDERS, $right[3]);
+            }
+        }
+        for ($i = 0; $i < 4; ++$i) {
+            $flesh->area($left[$i], $left[$i + 1], $right[$i + 1], $right[$i]);
+        }
+        $flesh->limbs[] = [$left[0], $right[0]];
+        $nape = $flesh->ball(self::nape($body), 2.3, $left[4], $right[4]);
+        $flesh->area($nape, $left[4], $right[4]);
+
+        return $flesh;
+    }
+
+    /** From the neck down to both shoulders, which shows how they lift and draw back. */
+    private static function shoulders(Skeleton $body): Flesh
+    {
+        $flesh = new Flesh();
+        $nape = $flesh->ball(self::nape($body), 1.9);
+        foreach (Side::cases() as $side) {
+            $flesh->ball($body->point("shoulder-$side->value"), self::SHOULDERS, $nape);
+        }
+
+        return $flesh;
+    }
+
+    private static function nape(Skeleton $body): Vector
+    {
+        return $body->point('chest')->plus($body->fromTrunk(new Vector(0, 1.5, -0.4)));
+    }
+
+    /** @return array<string, Flesh> */
+    private static function head(Skeleton $body): array
+    {
+        $chest = $body->point('chest');
+        $at = $body->point('head');
+        $up = $at->minus($chest)->unit();
+        $gaze = $body->point('nose')->minus($at);
+        $gaze = $gaze->plus($up, -$gaze->dot($up))->unit();
+        $right = $up->cross($gaze)->unit();
+
+        $neck = new Flesh();
+        $neck->ball($at->plus($up, -3.5)->plus($gaze, -0.9), 2.5, $neck->ball($chest->plus($body->fromTrunk(new Vector(0, 2.2, -0.5))), 2.3));
+        $head = new Flesh();
+        $skull = $head->ball($at->plus($up, 0.7)->plus($gaze, -0.8), self::SKULL);
+        $face = $head->ball($at->plus($up, -0.4)->plus($gaze, 1.1), 4.5, $skull);
+        $head->ball($at->plus($up, -3.4)->plus($gaze, 2.2), 2.9, $skull, $face);
+        $nose = new Flesh();
+        $nose->ball($at->plus($up, -1.2)->plus($gaze, 5.9), 0.75, $nose->ball($at->plus($up, 0.9)->plus($gaze, 5.0), 0.35));
+        $ears = [];
+        foreach (['ear-left' => -1, 'ear-right' => 1] as $name => $sign) {
+            $ear = new Flesh();
+            $ear->ball($at->plus($up, -1.1)->plus($gaze, -0.5)->plus($right, 4.9 * $sign), 0.8, $ear->ball($at->plus($up, 0.5)->plus($gaze, -0.7)->plus($right, 5.0 * $sign), 1.05));
+            $ears[$name] = $ear;
+        }
+
+        return ['neck' => $neck, 'head' => $head, 'nose' => $nose] + $ears;
+    }
+
+    /** @return array<string, Flesh> */
+    private static function arm(Skeleton $body, Pose $pose, Side $side, Grip $grip): array
+    {
+        $s = $side->value;
+        [$shoulder, $elbow, $wrist] = [$body->point("shoulder-$s"), $body->point("elbow-$s"), $body->point("wrist-$s")];
+        $upper = new Flesh();
+        $upper->ball($elbow, self::UPPER_ARM[1], $upper->ball($shoulder, self::UPPER_ARM[0]));
+        $fore = new Flesh();
+        $fore->ball($wrist, self::FOREARM[2], $fore->ball($elbow->plus($wrist->minus($elbow), 0.3), self::FOREARM[1], $fore->ball($elbow, self::FOREARM[0])));
+        $hand = new Flesh();
+        [$along, $thumb, $palm] = self::handAxes($body, $pose, $side, $grip);
+        HandShape::add($hand, $wrist, $along, $thumb, $palm, $grip);
+
+        return ["upper-arm-$s" => $upper, "forearm-$s" => $fore, "hand-$s" => $hand];
+    }
+
+    /** @return array{Vector, Vector, Vector} along the hand, to its thumb's edge, and where the palm faces */
+    private static function handAxes(Skeleton $body, Pose $pose, Side $side, Grip $grip): array
+    {
+        $s = $side->value;
+        $wrist = $body->point("wrist-$s");
+        $lower = $wrist->minus($body->point("elbow-$s"))->unit();
+        $sign = $side === Side::Right ? 1.0 : -1.0;
+        if ($grip->facing !== null) {
+            $along = $body->point("hand-$s")->minus($wrist)->unit();
+            $facing = $grip->facing->minus($body->point("hand-$s"));
+            $palm = $facing->plus($along, -$facing->dot($along));
+            if ($palm->length() > 0.2) {
+                $palm = $palm->unit();
+
+                return [$along, self::times($along->cross($palm), $sign), $palm];
+            }
+        }
+        $wristBend = $pose->at(JointAction::WristFlexion, $side) - $pose->at(JointAction::WristExtension, $side);
+        $turn = $pose->at(JointAction::ForearmUp, $side) - $pose->at(JointAction::ForearmDown, $side);
+        if ($turn === 0.0 && $wristBend !== 0.0) {
+            $turn = -self::PALM_DOWN;
+        }
+        $thumb = $body->point("thumb-$s")->minus($wrist);
+        $out = self::times($thumb->cross($lower), $sign);
+        $turned = (new Vector(0, 0, 0))->plus($thumb, cos(deg2rad($turn)))->plus($out, sin(deg2rad($turn)));
+        $palm = self::times($turned->cross($lower), -$sign);
+        $along = (new Vector(0, 0, 0))->plus($lower, cos(deg2rad($wristBend)))->plus($palm, sin(deg2rad($wristBend)));
+        $palm = (new Vector(0, 0, 0))->plus($palm, cos(deg2rad($wristBend)))->plus($lower, -sin(deg2rad($wristBend)));
+
+        return [$along, $turned, $palm];
+    }
+
+    /** @return array<string, Flesh> */
+    private static function leg(Skeleton $body, Pose $pose, Side $side): array
+    {
+        $s = $side->value;
+        [$hip, $knee, $ankle] = [$body->point("hip-$s"), $body->point("knee-$s"), $body->point("ankle-$s")];
+        $thigh = new Flesh();
+        $thigh->ball($knee, self::THIGH[1], $thigh->ball($hip, self::THIGH[0]));
+        $ahead = $body->point("toe-$s")->minus($ankle)->unit();
+        $under = $body->point("sole-$s")->minus($ankle)->unit();
+        $down = $ankle->minus($knee);
+        $shin = new Flesh();
+        // The calf lies behind the bone.
+        $calf = $knee->plus($down, 0.32)->plus($ahead, -0.5);
+        $shin->ball($ankle, self::SHIN[2], $shin->ball($calf, self::SHIN[1], $shin->ball($knee, self::SHIN[0])));
+
+        $rolled = deg2rad($pose->at(JointAction::AnkleIn, $side) - $pose->at(JointAction::AnkleOut, $side));
+        $sign = $side === Side::Right ? 1.0 : -1.0;
+        $out = self::times($ahead->cross($under), $sign);
+        // A sole that faces inwards takes the toes inwards with it.
+        $aside = self::times($out, -sin($rolled) * 0.7);
+        $ahead = $ahead->plus($aside)->unit();
+        $edge = (new Vector(0, 0, 0))->plus($out, cos($rolled))->plus($under, sin($rolled));
+        $sole = (new Vector(0, 0, 0))->plus($under, cos($rolled))->plus($out, -sin($rolled));
+        $tip = deg2rad($pose->at(JointAction::ToesUp, $side) - $pose->at(JointAction::ToesCurl, $side));
+        $toes = (new Vector(0, 0, 0))->plus($ahead, cos($tip))->plus($sole, -sin($tip));
+
+        $foot = new Flesh();
+        $joint = $foot->ball($ankle, 2.0);
+        $heel = $foot->ball($ankle->plus($ahead, -2.5)->plus($sole, 2.6), 1.7, $joint);
+        $ball = $ankle->plus($ahead, 6.5)->plus($sole, 3.15);
+        $inner = $foot->ball($ball->plus($edge, -1.35), 1.2, $joint, $heel);
+        $outer = $foot->ball($ball->plus($edge, 1.35)->plus($ahead, -0.8), 1.1, $joint, $heel, $inner);
+        $foot->area($joint, $inner, $outer);
+        $big = $foot->ball($ball->plus($edge, -1.2)->plus($toes, 3.0), 0.95, $inner);
+        $small = $foot->ball($ball->plus($edge, 1.2)->plus($toes, 1.9), 0.8, $outer, $big);
+        $foot->area($inner, $big, $small, $outer);
+
+        return ["thigh-$s" => $thigh, "shin-$s" => $shin, "foot-$s" => $foot];
+    }
+
+    private static function times(Vector $v, float $times): Vector
+    {
+        return new Vector($v->x * $times, $v->y * $times, $v->z * $times);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\Side;
+use KindChair\Movement\View;
+
+/** From where a movement is seen best: where its points travel furthest on the page, and what moves near the middle is not behind the trunk. */
+final readonly class BestView
+{
+    /** In this order; a later one must be better by this share than one before it. */
+    private const VIEWS = [View::ThreeQuarter, View::Side, View::Front];
+    private const BETTER = 1.3;
+    private const POINTS = [
+        'chest', 'head', 'nose', 'elbow-left', 'elbow-right', 'hand-left', 'hand-right', 'knee-left', 'knee-right', 'ankle-left', 'ankle-right', 'toe-left', 'toe-right',
+    ];
+    /** The far arm and leg are partly hidden from the side. */
+    private const FAR_SEEN = 0.4;
+
+    /** @param non-empty-list<Pose> $poses one after the other */
+    public static function of(array $poses, DrawnSeat $seat, Side $side): View
+    {
+        $ways = [];
+        $last = null;
+        foreach ($poses as $pose) {
+            $body = Skeleton::of($pose, $seat);
+            foreach (self::POINTS as $point) {
+                $way = $body->point($point)->minus(($last ?? $body)->point($point));
+                if ($way->dot($way) > 0.25) {
+                    $ways[] = [$way, str_ends_with($point, '-' . $side->other()->value)];
+                }
+            }
+            $last = $body;
+        }
+        $best = View::ThreeQuarter;
+        $most = 0.0;
+        foreach (self::VIEWS as $view) {
+            $camera = Camera::of($view, $seat, $side);
+            [$x, $y] = $camera->page(new Vector(0, 0, 0));
+            $travel = 0.0;
+            foreach ($ways as [$way, $isFar]) {
+                [$toX, $toY] = $camera->page($way);
+                $travel += sqrt(($toX - $x) ** 2 + ($toY - $y) ** 2) / $camera->scale() * ($isFar && $view === View::Side ? self::FAR_SEEN : 1.0);
+            }
+            if ($travel > $most * ($most > 0 ? self::BETTER : 1)) {
+                [$best, $most] = [$view, $travel];
+            }
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\Side;
+use KindChair\Movement\View;
+
+/**
+ * From where a figure is seen. People are drawn as in a mirror: from the front their left is on the left of the page. The side that
+ * works turns towards whoever looks, so that a figure of the right side is the mirror image on the page of one of the left.
+ */
+final readonly class Camera
+{
+    private function __construct(
+        private float $cosTurn,
+        private float $sinTurn,
+        private float $cosTip,
+        private float $sinTip,
+        private float $x,
+        private float $y,
+        private float $scale,
+    ) {
+    }
+
+    /** @param Side $near the side that is turned towards the viewer */
+    public static function of(View $view, DrawnSeat $seat, Side $near): self
+    {
+        [$turn, $tip, $x, $y, $scale] = match (true) {
+            $seat === DrawnSeat::FlatBed => match ($view) {
+                View::Front, View::Above => [0.0, 88.0, 50.0, 50.0, 0.9],
+                View::Side => [86.0, 12.0, 50.0, 66.0, 0.92],
+                View::ThreeQuarter => [62.0, 34.0, 49.0, 56.0, 0.88],
+            },
+            $seat === DrawnSeat::Bed => match ($view) {
+                View::Front => [0.0, 26.0, 50.0, 62.0, 0.92],
+                View::Side => [86.0, 6.0, 44.0, 66.0, 0.98],
+                View::ThreeQuarter => [48.0, 22.0, 45.0, 60.0, 0.95],
+                View::Above => [0.0, 80.0, 50.0, 47.0, 0.92],
+            },
+            $seat === DrawnSeat::Standing => match ($view) {
+                View::Front => [0.0, 8.0, 50.0, 54.0, 0.8],
+                View::Side => [84.0, 4.0, 42.0, 54.0, 0.8],
+                View::ThreeQuarter => [34.0, 9.0, 46.0, 54.0, 0.8],
+                View::Above => [24.0, 66.0, 50.0, 50.0, 0.85],
+            },
+            default => match ($view) {
+                View::Front => [0.0, 12.0, 50.0, 63.0, 0.95],
+                View::Side => [84.0, 4.0, 42.0, 64.0, 0.95],
+                View::ThreeQuarter => [32.0, 10.0, 46.0, 63.0, 0.95],
+                View::Above => [24.0, 66.0, 48.0, 46.0, 0.95],
+            },
+        };
+        $mirror = $near === Side::Left ? 1.0 : -1.0;
+
+        return new self(cos(deg2rad($turn)), $mirror * sin(deg2rad($turn)), cos(deg2rad($tip)), sin(deg2rad($tip)), 50 + $mirror * ($x - 50), $y, $scale);
+    }
+
+    /** The same seen closer: a point of the room comes to lie at a place on the page. */
+    public function closer(Vector $point, float $x, float $y, float $times): self
+    {
+        [$px, $py] = $this->page($point);
+        $scale = $this->scale * $times;
+
+        return new self($this->cosTurn, $this->sinTurn, $this->cosTip, $this->sinTip, $x - ($px - $this->x) * $times, $y - ($py - $this->y) * $times, $scale);
+    }
+
+    /** Page units for one unit of the room. */
+    public function scale(): float
+    {
+        return $this->scale;
+    }
+
+    /** @return array{float, float} where a point of the room lies on the page */
+    public function page(Vector $v): array
+    {
+        $depth = $v->z * $this->cosTurn - $v->x * $this->sinTurn;
+
+        return [
+            $this->x + ($v->x * $this->cosTurn + $v->z * $this->sinTurn) * $this->scale,
+            $this->y - ($v->y * $this->cosTip - $depth * $this->sinTip) * $this->scale,
+        ];
+    }
+
+    /** How much nearer than the middle between the hips a point is, in units. */
+    public function depth(Vector $v): float
+    {
+        return ($v->z * $this->cosTurn - $v->x * $this->sinTurn) * $this->cosTip + $v->y * $this->sinTip;
+    }
+}

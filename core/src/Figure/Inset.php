@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\Region;
+use KindChair\Body\Side;
+use KindChair\Movement\Movement;
+use KindChair\Movement\View;
+
+/** A closer look at the head, a hand or a foot, where that is what moves and too small to be seen in the whole figure. */
+final readonly class Inset
+{
+    /** Where it is on the page, for a left side, and how large. */
+    private const AT = [85.0, 21.0];
+    private const RADIUS = 19.0;
+    /** How much closer; the point in its middle, between two of the body; the parts. */
+    private const HEAD = [1.85, ['head', 'chest', 0.3], ['shoulders', 'neck', 'head']];
+    private const HAND = [2.1, ['wrist', 'fingers', 0.45], ['forearm', 'hand']];
+    private const FOOT = [2.0, ['ankle', 'toe', 0.4], ['shin', 'foot']];
+    /** A forearm or shin is shown from here on. */
+    private const CUFF = 0.76;
+    /** And of the shoulders as much as is under the neck. */
+    private const COLLAR = 0.42;
+
+    /**
+     * @param float $times
+     * @param array{string, string, float} $middle
+     * @param list<string> $parts
+     */
+    private function __construct(private float $times, private array $middle, public array $parts, private Side $side)
+    {
+    }
+
+    /** @return self|null null where what moves is seen well enough without */
+    public static function of(Movement $movement, Side $side): ?self
+    {
+        $found = match ($movement->mainRegion()) {
+            Region::HeadNeck => self::HEAD,
+            Region::WristsHands => self::HAND,
+            Region::CalvesAnkles, Region::FeetToes => self::FOOT,
+            default => null,
+        };
+        if ($found === null) {
+            return null;
+        }
+        [$times, $middle, $parts] = $found;
+        $s = $found === self::HEAD ? '' : "-$side->value";
+
+        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $part): string => $part . $s, $parts), $side);
+    }
+
+    /** @return array{float, float} its middle on the page */
+    public function at(): array
+    {
+        return [$this->side === Side::Left ? self::AT[0] : 100 - self::AT[0], self::AT[1]];
+    }
+
+    private function isFoot(): bool
+    {
+        return str_starts_with($this->middle[0], 'ankle');
+    }
+
+    /** The camera that looks closer at a body; at a foot from its side. */
+    public function camera(Camera $camera, Skeleton $body, DrawnSeat $seat): Camera
+    {
+        [$from, $to, $share] = $this->middle;
+        [$x, $y] = $this->at();
+
+        return ($this->isFoot() ? Camera::of(View::Side, $seat, $this->side) : $camera)->closer($body->point($from)->plus($body->point($to)->minus($body->point($from)), $share), $x, $y, $this->times);
+    }
+
+    /** The ground on which it is drawn, and the ring round it. */
+    public function ground(): Shape
+    {
+        [$x, $y] = $this->at();
+
+        return (new Outline())->circle($x, $y, self::RADIUS)->filled('inset');
+    }
+
+    public function ring(): Shape
+    {
+        [$x, $y] = $this->at();
+
+        return (new Outline())->circle($x, $y, self::RADIUS)->stroked('ring', 0.9);
+    }
+
+    /** What of a part is shown: of forearm and shin only their end, of the shoulders what is under the neck. */
+    public static function shown(string $name, Flesh $flesh): Flesh
+    {
+        if ($name === 'shoulders') {
+            $collar = new Flesh();
+            $nape = $collar->ball($flesh->balls[0], $flesh->radii[0]);
+            foreach ([1, 2] as $shoulder) {
+                $collar->ball($flesh->balls[0]->plus($flesh->balls[$shoulder]->minus($flesh->balls[0]), self::COLLAR), $flesh->radii[0], $nape);
+            }
+
+            return $collar;
+        }
+        if (!str_starts_with($name, 'forearm') && !str_starts_with($name, 'shin')) {
+            return $flesh;
+        }
+        $cuff = new Flesh();
+        [$start, $end] = [$flesh->balls[0], $flesh->balls[count($flesh->balls) - 1]];
+        [$thick, $thin] = [$flesh->radii[0], $flesh->radii[count($flesh->radii) - 1]];
+        $cuff->ball($end, $thin, $cuff->ball($start->plus($end->minus($start), self::CUFF), $thin + ($thick - $thin) * (1 - self::CUFF)));
+
+        return $cuff;
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+/**
+ * Builds the path of a shape from parts that may lie over each other: limbs that taper between two circles, areas between points,
+ * lines. All parts run round the same way, so that together they are one shape. The letters of the path do not depend on where
+ * the points are: two poses of a body have the same path with other numbers.
+ */
+final class Outline
+{
+    /** Radians from the line between two circles at which a limb's sides leave them, at least. */
+    private const LEAST = 0.2;
+    private const LIMB = 'M$ $A$ $ 0 1 1 $ $L$ $A$ $ 0 0 1 $ $Z';
+
+    private string $path = '';
+    /** @var list<int> */
+    private array $numbers = [];
+
+    /** The outline of two circles and of the lines that touch both. */
+    public function limb(float $x1, float $y1, float $r1, float $x2, float $y2, float $r2): self
+    {
+        if ($r2 > $r1) {
+            [$x1, $y1, $r1, $x2, $y2, $r2] = [$x2, $y2, $r2, $x1, $y1, $r1];
+        }
+        $dx = $x2 - $x1;
+        $dy = $y2 - $y1;
+        $length = sqrt($dx * $dx + $dy * $dy);
+        $along = $length < 1e-6 ? 0.0 : atan2($dy, $dx);
+        $open = $length <= $r1 - $r2 ? self::LEAST : max(self::LEAST, acos(($r1 - $r2) / $length));
+        [$ca, $sa, $cb, $sb] = [cos($along + $open), sin($along + $open), cos($along - $open), sin($along - $open)];
+        $a = (int) round($r1 * 10);
+        $b = (int) round($r2 * 10);
+        $this->path .= self::LIMB;
+        array_push(
+            $this->numbers,
+            (int) round(($x1 + $r1 * $ca) * 10),
+            (int) round(($y1 + $r1 * $sa) * 10),
+            $a,
+            $a,
+            (int) round(($x1 + $r1 * $cb) * 10),
+            (int) round(($y1 + $r1 * $sb) * 10),
+            (int) round(($x2 + $r2 * $cb) * 10),
+            (int) round(($y2 + $r2 * $sb) * 10),
+            $b,
+            $b,
+            (int) round(($x2 + $r2 * $ca) * 10),
+            (int) round(($y2 + $r2 * $sa) * 10),
+        );
+
+        return $this;
+    }
+
+    /** @param list<array{float, float}> $points corners of an area, in either order */
+    public function area(array $points): self
+    {
+        $twice = 0.0;
+        $last = $points[count($points) - 1];
+        foreach ($points as $point) {
+            $twice += $last[0] * $point[1] - $point[0] * $last[1];
+            $last = $point;
+        }
+        // Limbs run clockwise on the page, where y points down.
+        $this->through($twice < 0 ? array_reverse($points) : $points);
+        $this->path .= 'Z';
+
+        return $this;
+    }
+
+    /** @param list<array{float, float}> $points of a line that is stroked */
+    public function line(array $points): self
+    {
+        return $this->through($points);
+    }
+
+    public function circle(float $x, float $y, float $r): self
+    {
+        $this->path .= 'M$ $a$ $ 0 1 1 $ 0a$ $ 0 1 1 $ 0Z';
+        $ten = (int) round($r * 10);
+        array_push($this->numbers, (int) round(($x - $r) * 10), (int) round($y * 10), $ten, $ten, 2 * $ten, $ten, $ten, -2 * $ten);
+
+        return $this;
+    }
+
+    /** @param list<array{float, float}> $points that a line passes through, rounded between them */
+    public function curve(array $points): self
+    {
+        $this->path .= 'M$ $';
+        self::push($this->numbers, $points[0]);
+        $last = count($points) - 1;
+        for ($i = 0; $i < $last; ++$i) {
+            [$before, $from, $to, $after] = [$points[max(0, $i - 1)], $points[$i], $points[$i + 1], $points[min($last, $i + 2)]];
+            $this->path .= 'C$ $ $ $ $ $';
+            self::push($this->numbers, [$from[0] + ($to[0] - $before[0]) / 6, $from[1] + ($to[1] - $before[1]) / 6]);
+            self::push($this->numbers, [$to[0] - ($after[0] - $from[0]) / 6, $to[1] - ($after[1] - $from[1]) / 6]);
+            self::push($this->numbers, $to);
+        }
+
+        return $this;
+    }
+
+    public function filled(string $role, bool $halo = false): Shape
+    {
+        return new Shape($role, $this->path, $this->numbers, 0, $halo);
+    }
+
+    /** @param float $width in units */
+    public function stroked(string $role, float $width, bool $halo = false): Shape
+    {
+        return new Shape($role, $this->path, $this->numbers, (int) round($width * 10), $halo);
+    }
+
+    /** @param list<array{float, float}> $points */
+    private function through(array $points): self
+    {
+        foreach ($points as $i => $point) {
+            $this->path .= $i === 0 ? 'M$ $' : 'L$ $';
+            self::push($this->numbers, $point);
+        }
+
+        return $this;
+    }
+
+    /**
+     * @param list<int> $numbers
+     * @param array{float, float} $point
+     */
+    private static function push(array &$numbers, array $point): void
+    {
+        $numbers[] = (int) round($point[0] * 10);
+        $numbers[] = (int) round($point[1] * 10);
+    }
+}

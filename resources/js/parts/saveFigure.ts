@@ -1,0 +1,58 @@
+const PIXELS = 1600;
+
+/** A drawing as a file of its own: every colour it takes from the page is written into it. */
+export function standalone(svg: SVGSVGElement): string {
+    const copy = svg.cloneNode(true) as SVGSVGElement;
+    const painted = svg.querySelectorAll('path');
+    copy.querySelectorAll('path').forEach((path, index) => {
+        const from = painted[index];
+        if (from) {
+            const style = getComputedStyle(from);
+            path.setAttribute('fill', style.fill);
+            path.setAttribute('stroke', style.stroke);
+            path.removeAttribute('class');
+        }
+    });
+    copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
+    copy.setAttribute('viewBox', '-120 -120 1240 1240');
+    copy.setAttribute('width', String(PIXELS));
+    copy.setAttribute('height', String(PIXELS));
+    for (const name of ['class', 'role', 'aria-label', 'aria-hidden']) {
+        copy.removeAttribute(name);
+    }
+    return new XMLSerializer().serializeToString(copy);
+}
+
+function handOver(blob: Blob, name: string) {
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(blob);
+    link.download = name;
+    link.click();
+    setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+}
+
+/** Saves a drawing to the device, as lines that stay sharp at any size or as a picture on white. */
+export async function saveFigure(svg: SVGSVGElement, name: string, kind: 'svg' | 'png'): Promise<void> {
+    const text = standalone(svg);
+    const drawing = new Blob([text], { type: 'image/svg+xml' });
+    if (kind === 'svg') {
+        handOver(drawing, `${name}.svg`);
+        return;
+    }
+    const picture = new Image();
+    picture.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
+    await picture.decode();
+    const canvas = document.createElement('canvas');
+    canvas.width = canvas.height = PIXELS;
+    const paper = canvas.getContext('2d');
+    if (!paper) {
+        throw new Error('This browser cannot make a picture of it; please save it as lines.');
+    }
+    paper.fillStyle = 'white';
+    paper.fillRect(0, 0, PIXELS, PIXELS);
+    paper.drawImage(picture, 0, 0);
+    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
+    if (blob) {
+        handOver(blob, `${name}.png`);
+    }
+}
