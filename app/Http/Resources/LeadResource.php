@@ -20,6 +20,7 @@ use KindChair\Movement\Variation;
 use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\People\StopSigns;
+use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Script\Script;
 use KindChair\Timeline\Beat;
@@ -55,12 +56,13 @@ final readonly class LeadResource
             'mirrors' => $plan->settings->mirrors,
             'entries' => $entries,
             'figures' => (object) FigureBook::of($this->planner->craft->library, $class->user)->draw(self::figures($entries)),
-            'beats' => array_map(static fn (Beat $beat): array => [
+            'beats' => array_map(fn (Beat $beat): array => [
                 'entry' => $beat->entryId,
                 'kind' => $beat->kind->value,
                 'start' => $beat->start / 10,
                 'length' => $beat->length / 10,
                 'step' => $beat->stepId,
+                'way' => $this->way($plan, $beat),
                 'breath' => $beat->breath->value,
                 'side' => $beat->side?->value,
                 'teacherSide' => Script::teacherSide($beat->side, $plan->settings)?->value,
@@ -166,6 +168,14 @@ final readonly class LeadResource
             'figure' => (string) FigureKey::on($movement->id, $variation, self::shownOn($variation, $people[0]->base ?? $variation->mainBase()))->mirrored(),
             'people' => array_column($people, 'id'),
         ];
+    }
+
+    /** Which of its movement's directions a beat goes, from 0. */
+    private function way(ClassPlan $plan, Beat $beat): int
+    {
+        $ways = $beat->direction === null ? [] : $this->planner->movement($plan->entry($beat->entryId)->movement)->laterality->directions ?? [];
+
+        return (int) array_search($beat->direction, $ways, true);
     }
 
     /** @return array{left: string, right: string} the figure while their left or their right is worked, seen from the front */

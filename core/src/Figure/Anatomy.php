@@ -22,6 +22,12 @@ final readonly class Anatomy
     /** Slices of the trunk from pelvis to upper chest: share of the spine, half the distance between its two columns, their radius, how far ahead of the spine. */
     private const TRUNK = [[0.04, 4.9, 4.5, -0.7], [0.3, 3.9, 4.3, 0.3], [0.55, 4.2, 4.3, 0.6], [0.78, 5.2, 4.2, 0.4]];
     private const SHOULDERS = 3.0;
+    /** Units by which a blade draws a shoulder back or forward for each degree of the arm, and at most: 4 cm. */
+    private const BACK = 0.08;
+    private const FORWARD = 0.03;
+    private const BLADE = 2.4;
+    /** Units over the floor up to which the ball of a foot stands on it. */
+    private const ON_FLOOR = 2.2;
     /** Degrees by which a hand is turned palm down whose wrist bends or that circles, where its shape says nothing of it. */
     private const PALM_DOWN = 84.0;
 
@@ -31,7 +37,7 @@ final readonly class Anatomy
      */
     public static function of(Skeleton $body, Pose $pose, array $grips): array
     {
-        $parts = ['torso' => self::trunk($body), 'shoulders' => self::shoulders($body), ...self::head($body)];
+        $parts = ['torso' => self::trunk($body, $pose), 'shoulders' => self::shoulders($body, $pose), ...self::head($body)];
         foreach (Side::cases() as $side) {
             $parts += self::arm($body, $pose, $side, $grips[$side->value]) + self::leg($body, $pose, $side);
         }
@@ -39,7 +45,7 @@ final readonly class Anatomy
         return $parts;
     }
 
-    private static function trunk(Skeleton $body): Flesh
+    private static function trunk(Skeleton $body, Pose $pose): Flesh
     {
         [$hips, $middle, $chest] = [$body->point('hips'), $body->point('middle'), $body->point('chest')];
         // A curve through all three: a back rounds and arches over its whole length.
@@ -57,7 +63,7 @@ final readonly class Anatomy
             $right[] = $flesh->ball($centre->plus($across, $half), $radius, ...array_slice($right, -1));
         }
         foreach ([-1 => Side::Left, 1 => Side::Right] as $sign => $side) {
-            $shoulder = $chest->plus($body->point("shoulder-$side->value")->minus($chest), 0.8);
+            $shoulder = $chest->plus(self::shoulder($body, $pose, $side)->minus($chest), 0.8);
             if ($sign < 0) {
                 $left[] = $flesh->ball($shoulder, self::SHOULDERS, $left[3]);
             } else {
@@ -75,15 +81,23 @@ final readonly class Anatomy
     }
 
     /** From the neck down to both shoulders, which shows how they lift and draw back. */
-    private static function shoulders(Skeleton $body): Flesh
+    private static function shoulders(Skeleton $body, Pose $pose): Flesh
     {
         $flesh = new Flesh();
         $nape = $flesh->ball(self::nape($body), 1.9);
         foreach (Side::cases() as $side) {
-            $flesh->ball($body->point("shoulder-$side->value"), self::SHOULDERS, $nape);
+            $flesh->ball(self::shoulder($body, $pose, $side), self::SHOULDERS, $nape);
         }
 
         return $flesh;
+    }
+
+    /** A shoulder as its blade carries it: drawn back with an arm behind the body, forward with one across it. */
+    private static function shoulder(Skeleton $body, Pose $pose, Side $side): Vector
+    {
+        $ahead = min(self::BLADE, $pose->at(JointAction::ShoulderAcross, $side) * self::FORWARD) - min(self::BLADE, $pose->at(JointAction::ShoulderExtension, $side) * self::BACK);
+
+        return $body->point("shoulder-$side->value")->plus($body->fromTrunk(new Vector(0, 0, $ahead)));
     }
 
     private static function nape(Skeleton $body): Vector
@@ -123,7 +137,7 @@ final readonly class Anatomy
     private static function arm(Skeleton $body, Pose $pose, Side $side, Grip $grip): array
     {
         $s = $side->value;
-        [$shoulder, $elbow, $wrist] = [$body->point("shoulder-$s"), $body->point("elbow-$s"), $body->point("wrist-$s")];
+        [$shoulder, $elbow, $wrist] = [self::shoulder($body, $pose, $side), $body->point("elbow-$s"), $body->point("wrist-$s")];
         $upper = new Flesh();
         $upper->ball($elbow, self::UPPER_ARM[1], $upper->ball($shoulder, self::UPPER_ARM[0]));
         $fore = new Flesh();
@@ -142,7 +156,8 @@ final readonly class Anatomy
         $wrist = $body->point("wrist-$s");
         $lower = $wrist->minus($body->point("elbow-$s"))->unit();
         $sign = $side === Side::Right ? 1.0 : -1.0;
-        if ($grip->facing !== null) {
+        $turned = $pose->at(JointAction::ForearmUp, $side) - $pose->at(JointAction::ForearmDown, $side);
+        if ($grip->facing !== null && $turned === 0.0) {
             $along = $body->point("hand-$s")->minus($wrist)->unit();
             $facing = $grip->facing->minus($body->point("hand-$s"));
             $palm = $facing->plus($along, -$facing->dot($along));
@@ -153,18 +168,15 @@ final readonly class Anatomy
             }
         }
         $wristBend = $pose->at(JointAction::WristFlexion, $side) - $pose->at(JointAction::WristExtension, $side);
-        $turn = $pose->at(JointAction::ForearmUp, $side) - $pose->at(JointAction::ForearmDown, $side);
-        if ($turn === 0.0 && $wristBend !== 0.0) {
-            $turn = -self::PALM_DOWN;
-        }
+        $turn = $turned === 0.0 && $wristBend !== 0.0 ? -self::PALM_DOWN : $turned;
         $thumb = $body->point("thumb-$s")->minus($wrist);
         $out = self::times($thumb->cross($lower), $sign);
-        $turned = (new Vector(0, 0, 0))->plus($thumb, cos(deg2rad($turn)))->plus($out, sin(deg2rad($turn)));
-        $palm = self::times($turned->cross($lower), -$sign);
+        $edge = (new Vector(0, 0, 0))->plus($thumb, cos(deg2rad($turn)))->plus($out, sin(deg2rad($turn)));
+        $palm = self::times($edge->cross($lower), -$sign);
         $along = (new Vector(0, 0, 0))->plus($lower, cos(deg2rad($wristBend)))->plus($palm, sin(deg2rad($wristBend)));
         $palm = (new Vector(0, 0, 0))->plus($palm, cos(deg2rad($wristBend)))->plus($lower, -sin(deg2rad($wristBend)));
 
-        return [$along, $turned, $palm];
+        return [$along, $edge, $palm];
     }
 
     /** @return array<string, Flesh> */
@@ -193,10 +205,14 @@ final readonly class Anatomy
         $tip = deg2rad($pose->at(JointAction::ToesUp, $side) - $pose->at(JointAction::ToesCurl, $side));
         $toes = (new Vector(0, 0, 0))->plus($ahead, cos($tip))->plus($sole, -sin($tip));
 
+        $ball = $ankle->plus($ahead, 7.3)->plus($sole, 3.15);
+        if ($toes->y < 0 && $ball->y < Skeleton::FLOOR + self::ON_FLOOR) {
+            // Toes lie flat under a heel that lifts.
+            $toes = (new Vector($toes->x, 0, $toes->z))->unit();
+        }
         $foot = new Flesh();
         $joint = $foot->ball($ankle, 2.0);
-        $heel = $foot->ball($ankle->plus($ahead, -2.5)->plus($sole, 2.6), 1.7, $joint);
-        $ball = $ankle->plus($ahead, 6.5)->plus($sole, 3.15);
+        $heel = $foot->ball($ankle->plus($ahead, -1.8)->plus($sole, 2.6), 1.7, $joint);
         $inner = $foot->ball($ball->plus($edge, -1.35), 1.2, $joint, $heel);
         $outer = $foot->ball($ball->plus($edge, 1.35)->plus($ahead, -0.8), 1.1, $joint, $heel, $inner);
         $foot->area($joint, $inner, $outer);

@@ -35,7 +35,7 @@ final readonly class ArmReach
     private const SHORT = 60.0;
     /** Units within which a hand touches: skin gives, and fingers curl. */
     private const TOUCHES = 1.8;
-    /** Units by which a shoulder may rise before the arm is brought there anew. */
+    /** Units by which a shoulder may move before the arm is brought there anew. */
     private const STILL = 0.2;
     /** A cost under which no other place is looked for. */
     private const AT_EASE = 90.0;
@@ -137,7 +137,7 @@ final readonly class ArmReach
             $cost += self::SHORT * max(0.0, abs($way->length() - $far) - self::TOUCHES) + $bent;
             $before = $shoulder;
             $shoulder = Skeleton::shoulderOf($lifted, $angles);
-            if (abs($shoulder->y - $before->y) < self::STILL) {
+            if ($shoulder->minus($before)->length() < self::STILL) {
                 break;
             }
         }

@@ -79,8 +79,8 @@ final readonly class BodyDrawing
         $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips);
         $settles = $layers ?? $posed;
         $settled = $layers === null ? $parts : Anatomy::of($settles->body, $settles->pose, $settles->grips);
-        $order = array_values(array_filter(Layers::of($settled, $settles->grips, $camera), $this->isDrawn(...)));
-        $pieces = Layers::pieces();
+        $order = array_values(array_filter(Layers::of($settled, $settles->grips, $camera, $this->near), $this->isDrawn(...)));
+        $pieces = Layers::pieces($this->near);
         $shapes = [];
         for ($i = 0, $last = count($order) - 1; $i <= $last; ++$i) {
             $piece = $order[$i];
@@ -146,7 +146,7 @@ final readonly class BodyDrawing
             $tracked += ["upper-arm-$side->value" => ["elbow-$side->value"], "lower-arm-$side->value" => ["wrist-$side->value", "hand-$side->value"]];
             $tracked += ["thigh-$side->value" => ["knee-$side->value"], "shin-$side->value" => ["ankle-$side->value", "toe-$side->value"]];
         }
-        foreach (Layers::pieces() as $piece => $names) {
+        foreach (Layers::pieces($this->near) as $piece => $names) {
             $moved = max(array_map(static fn (string $point): float => self::apart($camera->page($start->body->point($point)), $camera->page($end->body->point($point))), $tracked[$piece]));
             if ($moved >= self::SHADOW_FROM && $this->isDrawn($piece)) {
                 $outline = new Outline();
@@ -215,7 +215,8 @@ final readonly class BodyDrawing
     {
         $skull = $camera->depth($settled['head']->balls[0]);
         $shapes = [$parts['nose']->outlined(new Outline(), $camera)->filled($camera->depth($settled['nose']->balls[1]) > $skull + self::TOWARDS ? 'nose' : $this->role('head'))];
-        foreach (['ear-left', 'ear-right'] as $ear) {
+        foreach ([$this->near->other()->value, $this->near->value] as $side) {
+            $ear = "ear-$side";
             if ($camera->depth($settled[$ear]->balls[0]) > $skull + self::FACES) {
                 $shapes[] = $parts[$ear]->outlined(new Outline(), $camera)->filled('tint');
             }

@@ -13,7 +13,7 @@ use KindChair\Body\Side;
 final readonly class Furniture
 {
     private const FLOOR = Skeleton::FLOOR;
-    private const FLOOR_OF_STANDING = -Skeleton::HIP_BELOW - Skeleton::THIGH - Skeleton::SHIN - 4.35;
+    private const FLOOR_OF_STANDING = -Skeleton::HIP_BELOW - Skeleton::THIGH - Skeleton::SHIN - Skeleton::ANKLE;
     private const SEAT = -5.9;
     private const SIDE = 12.5;
     private const FRONT = 15.5;

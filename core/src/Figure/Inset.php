@@ -13,7 +13,7 @@ use KindChair\Movement\View;
 final readonly class Inset
 {
     /** Where it is on the page, for a left side, and how large. */
-    private const AT = [85.0, 21.0];
+    private const AT = [81.0, 20.0];
     private const RADIUS = 19.0;
     /** How much closer; the point in its middle, between two of the body; the parts. */
     private const HEAD = [1.85, ['head', 'chest', 0.3], ['shoulders', 'neck', 'head']];

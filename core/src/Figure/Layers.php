@@ -22,16 +22,17 @@ final readonly class Layers
     /**
      * @param array<string, Flesh> $parts
      * @param array<string, Grip> $grips
+     * @param Side $near the side that is turned towards the viewer
      * @return list<string> pieces from back to front: torso, head, and with their side upper-arm, lower-arm, thigh, shin
      */
-    public static function of(array $parts, array $grips, Camera $camera): array
+    public static function of(array $parts, array $grips, Camera $camera, Side $near): array
     {
         $samples = [];
-        foreach (self::pieces() as $piece => $names) {
+        foreach (self::pieces($near) as $piece => $names) {
             $samples[$piece] = self::samples($parts, $names, $camera);
         }
         $before = self::before($samples, $grips);
-        $depth = array_map(static fn (array $balls): float => array_sum(array_column($balls, 2)) / count($balls), $samples);
+        $depth = array_map(static fn (array $balls): float => round(array_sum(array_column($balls, 2)) / count($balls), 2), $samples);
         asort($depth);
         $order = [];
         $last = null;
@@ -46,11 +47,11 @@ final readonly class Layers
         return $order;
     }
 
-    /** @return array<string, list<string>> parts by piece */
-    public static function pieces(): array
+    /** @return array<string, list<string>> parts by piece, those of the far side first */
+    public static function pieces(Side $near): array
     {
         $pieces = self::WHOLE;
-        foreach (Side::cases() as $side) {
+        foreach ([$near->other(), $near] as $side) {
             foreach (self::SIDED as $piece => $parts) {
                 $pieces["$piece-$side->value"] = array_map(static fn (string $part): string => "$part-$side->value", $parts);
             }

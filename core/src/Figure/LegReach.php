@@ -17,6 +17,8 @@ final readonly class LegReach
     private const RAISED = 1.5;
     /** Degrees of the knee under which a leg that is lifted is off the floor. */
     private const LONG_BELOW = 80.0;
+    /** Rounds after which a foot behind has found its height. */
+    private const SETTLES = 6;
     /** Half the thickness of two legs that lie on each other, in units. */
     private const ON_THIGH = 5.6;
     private const ON_SHIN = 5.0;
@@ -66,7 +68,12 @@ final readonly class LegReach
         $height = self::standsAt($seat);
         if ($behind > 0 && $seat->restingHip() === 90) {
             $thigh = deg2rad(-$behind);
-            $bend = $thigh + acos(max(-1.0, min(1.0, (-$height - Skeleton::THIGH * cos($thigh)) / Skeleton::SHIN)));
+            $bend = 0.0;
+            // A leg behind stands on the ball of its foot, the higher the further its shin leans.
+            for ($round = 0; $round < self::SETTLES; ++$round) {
+                $bend = $thigh + acos(max(-1.0, min(1.0, (-$height - Skeleton::THIGH * cos($thigh)) / Skeleton::SHIN)));
+                $height = $seat->hasFloor() ? Skeleton::FLOOR + Skeleton::HIP_BELOW + Skeleton::ankleOver($bend - $thigh + deg2rad($pose->at(JointAction::AnkleDown, $leg) - $pose->at(JointAction::AnkleUp, $leg))) : $height;
+            }
 
             return $pose->with($leg, [JointAction::KneeFlexion->value => rad2deg($bend)]);
         }

@@ -21,9 +21,10 @@ final readonly class Motion
     private const FRAMES = 6;
 
     /**
+     * @param View $view from where it is seen
      * @param list<Shape> $seat what stays still behind the body
      * @param list<Shape> $body the shapes before the first step, whose numbers the frames replace
-     * @param list<array{step: string, phase: Phase, breath: Breath, tenths: int, frames: list<list<list<int>>>}> $steps
+     * @param list<array{step: Step, way: int, tenths: int, frames: list<list<list<int>>>, again: list<list<list<int>>>}> $steps
      */
     private function __construct(public View $view, public array $seat, public array $body, public array $steps)
     {
@@ -46,22 +47,29 @@ final readonly class Motion
         $cycle = $movement->cycle();
         $enters = $movement->phase(Phase::Enter) !== [];
         // A movement without a way in begins where its last repetition ended.
-        $last = $enters ? null : $cycle[count($cycle) - 1];
-        $from = $last === null ? $scene->rest : $scene->pose($last->id);
-        $first = $draw($from, $last);
+        $last = $cycle[count($cycle) - 1];
+        $from = $enters ? $scene->rest : $scene->pose($last->id);
+        $first = $draw($from, $enters ? null : $last);
+        $circle = $movement->laterality->directions !== null && count($cycle) === 2 ? Circle::through($scene->pose($cycle[0]->id), $scene->pose($last->id)) : null;
         $steps = [];
-        foreach ($movement->steps as $step) {
+        foreach (self::ways($movement) as [$way, $step]) {
             $to = $scene->pose($step->id);
-            $frames = [];
-            for ($frame = 1; $frame <= self::FRAMES; ++$frame) {
-                $frames[] = array_map(static fn (Shape $shape): array => $shape->numbers, $draw($from->towards($to, $frame / self::FRAMES), $step));
-            }
+            $turns = $circle !== null && $step->phase === Phase::Cycle;
+            $begins = $step === $cycle[0] ? 0 : 1;
+            $along = static fn (Pose $start): array => array_map(
+                static fn (int $frame): array => array_map(
+                    static fn (Shape $shape): array => $shape->numbers,
+                    $draw($turns ? $circle->at($begins + $frame / self::FRAMES, $way === 1) : $start->towards($to, $frame / self::FRAMES), $step),
+                ),
+                range(1, self::FRAMES),
+            );
             $steps[] = [
-                'step' => $step->id,
-                'phase' => $step->phase,
-                'breath' => $step->breath,
+                'step' => $step,
+                'way' => $way,
                 'tenths' => $step->length($pattern, $full, $empty),
-                'frames' => $frames,
+                'frames' => $along($from),
+                // A repetition that follows another begins where that one ended.
+                'again' => $enters && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id)) : [],
             ];
             $from = $to;
         }
@@ -69,26 +77,56 @@ final readonly class Motion
         return new self($scene->view, $behind, $first, $steps);
     }
 
+    /** @return list<array{int, Step}> the steps in their order, those of a repetition once for each direction */
+    private static function ways(Movement $movement): array
+    {
+        $ways = array_map(static fn (Step $step): array => [0, $step], $movement->phase(Phase::Enter));
+        foreach (array_keys($movement->laterality->directions ?? ['']) as $way) {
+            foreach ($movement->cycle() as $step) {
+                $ways[] = [(int) $way, $step];
+            }
+        }
+
+        return [...$ways, ...array_map(static fn (Step $step): array => [0, $step], $movement->phase(Phase::Leave))];
+    }
+
     /** @return array<string, mixed> with times in seconds; shapes of a frame that are as in the one before are null */
     public function toArray(): array
     {
-        $before = array_map(static fn (Shape $shape): array => $shape->numbers, $this->body);
+        $before = $start = array_map(static fn (Shape $shape): array => $shape->numbers, $this->body);
+        $ends = array_filter($this->steps, static fn (array $step): bool => $step['step']->phase === Phase::Cycle);
+        $last = $ends === [] ? $start : $ends[array_key_last($ends)]['frames'][self::FRAMES - 1];
         $steps = [];
         foreach ($this->steps as $step) {
-            $frames = [];
-            foreach ($step['frames'] as $frame) {
-                $frames[] = array_map(static fn (array $numbers, array $last): ?array => $numbers === $last ? null : $numbers, $frame, $before);
-                $before = $frame;
-            }
-            $steps[] = ['step' => $step['step'], 'phase' => $step['phase']->value, 'breath' => $step['breath']->value, 'seconds' => $step['tenths'] / 10, 'frames' => $frames];
+            $again = self::folded($step['again'], $last);
+            $frames = self::folded($step['frames'], $before);
+            $before = $step['frames'][self::FRAMES - 1];
+            $steps[] = ['step' => $step['step']->id, 'way' => $step['way'], 'phase' => $step['step']->phase->value, 'breath' => $step['step']->breath->value, 'seconds' => $step['tenths'] / 10, 'frames' => $frames]
+                + ($again === [] ? [] : ['again' => $again]);
         }
 
         return [
             'view' => $this->view->value,
             'seat' => array_map(static fn (Shape $shape): array => $shape->toArray(), $this->seat),
             'body' => array_map(static fn (Shape $shape): array => $shape->template(), $this->body),
-            'start' => array_map(static fn (Shape $shape): array => $shape->numbers, $this->body),
+            'start' => $start,
             'steps' => $steps,
         ];
+    }
+
+    /**
+     * @param list<list<list<int>>> $frames
+     * @param list<list<int>> $before the frame before them
+     * @return list<list<list<int>|null>>
+     */
+    private static function folded(array $frames, array $before): array
+    {
+        $folded = [];
+        foreach ($frames as $frame) {
+            $folded[] = array_map(static fn (array $numbers, array $last): ?array => $numbers === $last ? null : $numbers, $frame, $before);
+            $before = $frame;
+        }
+
+        return $folded;
     }
 }

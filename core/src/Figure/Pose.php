@@ -59,7 +59,12 @@ final readonly class Pose
 
     public function at(JointAction $action, ?Side $side = null): float
     {
-        return $this->angles[$action->value . ':' . ($side->value ?? 'mid')] ?? 0.0;
+        return $this->angle($action->value, $side);
+    }
+
+    public function angle(string $action, ?Side $side): float
+    {
+        return $this->angles[$action . ':' . ($side->value ?? 'mid')] ?? 0.0;
     }
 
     /** A lean or turn towards a side: positive to the right. */
@@ -77,7 +82,10 @@ final readonly class Pose
             $angles[$key] = $from + (($other->angles[$key] ?? 0.0) - $from) * $share;
         }
 
-        return new self($angles);
+        // An arm that rests in both rests on the way.
+        $resting = $share >= 1 ? $other->restingArms : array_filter($this->restingArms, static fn (bool $rests, string $side): bool => $rests && ($other->restingArms[$side] ?? false), ARRAY_FILTER_USE_BOTH);
+
+        return new self($angles, $resting);
     }
 
     /** How differently two poses look: degrees, summed over the body. */

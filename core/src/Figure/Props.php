@@ -86,7 +86,7 @@ final readonly class Props
     private function ball(): array
     {
         $out = $this->side === Side::Right ? 1.0 : -1.0;
-        $ball = $this->under(6.5, 4.0);
+        $ball = $this->under(7.3, 4.0);
         $across = [$ball->plus(new Vector(-2.4 * $out, 0, 0)), $ball->plus(new Vector(2.4 * $out, 0, 0))];
 
         return $this->side === Side::Left ? array_reverse($across) : $across;

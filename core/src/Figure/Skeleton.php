@@ -25,8 +25,14 @@ final readonly class Skeleton
     public const SHIN = 24.0;
     private const FOOT = 8.0;
     /** Where heel and ball of a foot touch what it stands on: units ahead of the ankle and under it. */
-    private const HEEL = [-2.6, 4.3];
-    private const BALL = [6.6, 4.35];
+    private const HEEL = [-1.9, 4.3];
+    private const BALL = [7.4, 4.35];
+    /** Height of the ankle over the sole of a foot that stands, and how much higher one may be that still stands. */
+    public const ANKLE = 4.35;
+    private const STANDS_WITHIN = 0.8;
+    /** Degrees by which a leg may be turned, and a foot tipped to come flat. */
+    private const STANDS_TURNED = 75.0;
+    private const FLAT_WITHIN = 45.0;
     public const SHOULDER_HALF = 11.0;
     private const HIP_HALF = 5.0;
     /** Units by which a shoulder joint lies under the top of the spine, and rises for each degree of its lift and of an arm above its height. */
@@ -202,15 +208,16 @@ final readonly class Skeleton
         $out = ($seat->restingHip() === 90 ? self::KNEES_APART : self::FEET_APART) + $at(JointAction::HipAbduction) - $at(JointAction::HipAdduction);
         $turn = self::shownTurn($at(JointAction::HipOutward) - $at(JointAction::HipInward));
 
-        $heelsUp = 0.0;
-        if ($seat->hasFloor() && $toes !== 0.0 && $knee >= 70 && $flexion <= 92) {
-            // A foot that tips on the floor lifts the ankle, and so the knee; one that is set forward comes flat first.
-            $tip = deg2rad($toes > 0 ? max(0.0, $toes - max(0.0, $flexion - $knee)) : -min(0.0, $toes));
-            [$ahead, $under] = $toes > 0 ? self::BALL : self::HEEL;
-            $heelsUp = rad2deg(asin(max(0.0, min(0.5, (abs($ahead) * sin($tip) - $under * (1 - cos($tip))) / self::THIGH))));
-        }
         // Straight legs open sideways, bent ones swing out.
         $open = static fn (Vector $v): Vector => $seat === DrawnSeat::Standing ? $v->rolled(-$out) : $v->yawed($out);
+        // A foot on the floor is flat unless its ankle is told; one that tips lifts the ankle, and so the knee.
+        $height = -self::HIP_BELOW - self::THIGH * cos(deg2rad($flexion)) - self::SHIN * cos(deg2rad($flexion - $knee));
+        $stands = $seat->hasFloor() && abs($turn) < self::STANDS_TURNED && $height < self::FLOOR + self::ANKLE + self::STANDS_WITHIN;
+        $tipped = $knee - $flexion;
+        if ($stands && $toes === 0.0 && abs($tipped) < self::FLAT_WITHIN) {
+            $toes = -$tipped;
+        }
+        $heelsUp = $stands ? self::heelsUp(deg2rad($toes + $tipped)) : 0.0;
         $thigh = $open((new Vector(0, -1, 0))->pitched(-($flexion + $heelsUp)));
         $back = $open((new Vector(0, 0, -1))->pitched(-($flexion + $heelsUp)));
         $across = $thigh->cross($back);
@@ -236,6 +243,21 @@ final readonly class Skeleton
             // Where the sole faces.
             "sole-$side->value" => $ankle->plus($place(self::bent($shin, self::opposite($ahead), $toes))),
         ];
+    }
+
+    /** Height of an ankle over what its foot stands on, tipped by so many radians, toes down above 0. */
+    public static function ankleOver(float $tip): float
+    {
+        [$ball, $under] = self::BALL;
+        [$heel, $below] = self::HEEL;
+
+        return max($ball * sin($tip) + $under * cos($tip), $heel * sin($tip) + $below * cos($tip));
+    }
+
+    /** Degrees by which a thigh rises when its foot is tipped on the floor by so many radians. */
+    private static function heelsUp(float $tip): float
+    {
+        return rad2deg(asin(max(0.0, min(0.5, (self::ankleOver($tip) - self::ANKLE) / self::THIGH))));
     }
 
     private static function opposite(Vector $v): Vector

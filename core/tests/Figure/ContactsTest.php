@@ -62,7 +62,7 @@ final class ContactsTest extends TestCase
                     foreach (array_filter($contact->who->sides(Side::Left)) as $side) {
                         $leg = $contact->isAcross ? $side->other() : $side;
                         [$palm, $fingers, $hip, $knee] = array_map(
-                            static fn (string $name): Vector => new Vector(...[...$scene->projection()($body->point($name)), 0.0]),
+                            static fn (string $name): Vector => new Vector(...[...$scene->camera->page($body->point($name)), 0.0]),
                             ["hand-$side->value", "fingers-$side->value", "hip-$leg->value", "knee-$leg->value"],
                         );
                         // The line of a thigh is in its middle: half its thickness comes to it.
@@ -115,7 +115,7 @@ final class ContactsTest extends TestCase
         self::assertSame($legs, $variation->body->legs);
         foreach (Side::cases() as $named) {
             $scene = Scene::of($movement, $variation, Base::Chair, $named);
-            $body = Skeleton::of($scene->startAndEnd()[1], $scene->seat);
+            $body = $scene->startAndEnd()[1]->body;
             [$over, $under] = [$named->value, $named->other()->value];
             [$from, $to] = $legs === LegContact::AnkleOnShin ? ['knee', 'ankle'] : ['hip', 'knee'];
             $point = $body->point(($legs === LegContact::ThighsCrossed ? 'knee' : 'ankle') . "-$over");

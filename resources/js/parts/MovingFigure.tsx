@@ -12,26 +12,47 @@ function filled(path: string, numbers: number[]): string {
     return path.replaceAll('$', () => String(Math.round(numbers[at++] ?? 0)));
 }
 
+type Frame = number[][];
+
 /** Every frame of a motion with all its numbers: those that are as in the frame before are sent once. */
-function unfolded(motion: Motion): number[][][][] {
+function unfolded(motion: Motion): { frames: Frame[]; again: Frame[] }[] {
+    const filledFrom = (first: Frame, frames: (number[] | null)[][]) => {
+        let last = first;
+        return frames.map((frame) => (last = frame.map((numbers, shape) => numbers ?? last[shape] ?? [])));
+    };
     let last = motion.start;
-    return motion.steps.map((step) =>
-        step.frames.map((frame) => (last = frame.map((numbers, shape) => numbers ?? last[shape] ?? []))),
-    );
+    const steps = motion.steps.map((step) => {
+        const frames = filledFrom(last, step.frames);
+        last = frames.at(-1) ?? last;
+        return { frames, again: step.again ?? [] };
+    });
+    const ends =
+        steps
+            .filter((_, index) => motion.steps[index]?.phase === 'cycle')
+            .at(-1)
+            ?.frames.at(-1) ?? motion.start;
+    return steps.map(({ frames, again }) => ({ frames, again: [ends, ...filledFrom(ends, again)] }));
 }
 
-const runs = new WeakMap<Motion, number[][][][]>();
+const runs = new WeakMap<Motion, ReturnType<typeof unfolded>>();
 
-function framesOf(motion: Motion): number[][][][] {
+function framesOf(motion: Motion) {
     const known = runs.get(motion) ?? unfolded(motion);
     runs.set(motion, known);
     return known;
 }
 
-/** The body part of the way through a step; the frames come from the server, a straight line lies between two of them. */
-export function bodyAt(motion: Motion, step: number, share: number): Shape[] {
+/**
+ * The body part of the way through a step; the frames come from the server, a straight line lies between two of them.
+ * A repetition that follows another begins where that one ended.
+ */
+export function bodyAt(motion: Motion, step: number, share: number, isAgain = false): Shape[] {
     const all = framesOf(motion);
-    const run = [all[step - 1]?.at(-1) ?? motion.start, ...(all[step] ?? [])];
+    const again = all[step]?.again ?? [];
+    const run =
+        isAgain && again.length > 1
+            ? again
+            : [all[step - 1]?.frames.at(-1) ?? motion.start, ...(all[step]?.frames ?? [])];
     const place = (still.matches ? 1 : ease(share)) * (run.length - 1);
     const low = Math.min(run.length - 1, Math.floor(place));
     const from = run[low] ?? motion.start;
@@ -52,12 +73,15 @@ export function MovingFigure({
     motion,
     step,
     share,
+    isAgain,
     size,
     title,
 }: {
     motion: Motion;
     step: number;
     share: number;
+    /** whether a repetition went before this one */
+    isAgain: boolean;
     size: number;
     title?: string;
 }) {
@@ -71,15 +95,19 @@ export function MovingFigure({
             aria-label={title}
             aria-hidden={title ? undefined : true}
         >
-            <Shapes shapes={[...motion.seat, ...bodyAt(motion, step, share)]} size={size} />
+            <Shapes shapes={[...motion.seat, ...bodyAt(motion, step, share, isAgain)]} size={size} />
         </svg>
     );
 }
 
-/** The order in which a movement is shown: the way in, its repetition twice, the way out. */
+/** The order in which a movement is shown: the way in, its repetition twice in each direction, the way out. */
 function running(motion: Motion): number[] {
-    const of = (phase: string) => motion.steps.flatMap((step, index) => (step.phase === phase ? [index] : []));
-    return [...of('enter'), ...of('cycle'), ...of('cycle'), ...of('leave')];
+    const of = (phase: string, way?: number) =>
+        motion.steps.flatMap((step, index) =>
+            step.phase === phase && (way === undefined || step.way === way) ? [index] : [],
+        );
+    const ways = [...new Set(motion.steps.map((step) => step.way))];
+    return [...of('enter'), ...ways.flatMap((way) => [...of('cycle', way), ...of('cycle', way)]), ...of('leave')];
 }
 
 const words: Record<string, string> = {
@@ -131,7 +159,14 @@ export function BreathingFigure({
     const step = motion.steps[index];
     return (
         <figure className="flex flex-col items-center">
-            <MovingFigure motion={motion} step={index} share={place.share} size={size} title={title} />
+            <MovingFigure
+                motion={motion}
+                step={index}
+                share={place.share}
+                isAgain={motion.steps[order[place.at - 1] ?? -1]?.phase === 'cycle'}
+                size={size}
+                title={title}
+            />
             <figcaption className="mt-1 w-full text-center">
                 <strong className="block font-slab text-[1.25rem]">{words[step?.breath ?? 'free']}</strong>
                 <span className="block min-h-11 leading-snug text-ink-soft">{cues[step?.step ?? '']}</span>

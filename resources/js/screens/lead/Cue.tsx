@@ -60,13 +60,21 @@ export function Cue({ player, beat, entry, share, motion }: Props) {
 export function LeadFigure({ player, motion, name }: { player: Player; motion: Motion; name: string }) {
     useEveryFrame();
     const position = player.position();
-    const beat = player.at(player.index(position));
-    const step = motion.steps.findIndex((one) => one.step === beat?.step);
+    const index = player.index(position);
+    const beat = player.at(index);
+    const before = player.at(index - 1);
+    const of = (one: typeof beat) => motion.steps.findIndex((step) => step.step === one?.step && step.way === one.way);
+    const step = of(beat);
     return (
         <MovingFigure
             motion={motion}
             step={Math.max(0, step)}
             share={beat && step >= 0 ? (position - beat.start) / beat.length : 0}
+            isAgain={
+                before?.entry === beat?.entry &&
+                before?.side === beat?.side &&
+                motion.steps[of(before)]?.phase === 'cycle'
+            }
             size={188}
             title={name}
         />

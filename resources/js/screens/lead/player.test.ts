@@ -19,6 +19,7 @@ function beats(): Beat[] {
             step: null,
             breath: 'in',
             side,
+            way: 0,
             teacherSide: null,
             unit,
             units: 2,
