@@ -76,6 +76,7 @@ export function MovingFigure({
     isAgain,
     size,
     title,
+    className = 'h-auto max-w-full',
 }: {
     motion: Motion;
     step: number;
@@ -84,13 +85,14 @@ export function MovingFigure({
     isAgain: boolean;
     size: number;
     title?: string;
+    className?: string;
 }) {
     return (
         <svg
             viewBox="0 0 1000 1000"
             width={size}
             height={size}
-            className="h-auto max-w-full shrink-0 overflow-visible"
+            className={`shrink-0 overflow-visible ${className}`}
             role={title ? 'img' : undefined}
             aria-label={title}
             aria-hidden={title ? undefined : true}

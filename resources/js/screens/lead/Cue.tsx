@@ -3,61 +3,54 @@ import type { Motion } from '../../api/types/motion';
 import { MovingFigure } from '../../parts/MovingFigure';
 import { useEveryFrame } from '../../parts/useEveryFrame';
 import { part } from './cueParts';
+import { Fan } from './Fan';
 import type { Player } from './player';
-
-/** As large as there is room for: what is said is read from two metres, and the rest has to stay on the screen. */
-function cueSize(words: string): string {
-    if (words.length <= 28) {
-        return 'text-[min(80px,9vh)] lg:text-[min(80px,24cqh)] lg:max-xl:text-[min(64px,22cqh)] tracking-[-0.015em] leading-[1.04]';
-    }
-    if (words.length <= 44) {
-        return 'text-[min(80px,9vh)] lg:text-[min(80px,19cqh)] lg:max-xl:text-[min(56px,16cqh)] tracking-[-0.015em] leading-[1.04]';
-    }
-    return words.length <= 66
-        ? 'text-[min(68px,7.6vh)] lg:text-[min(68px,max(15cqh,min(20cqh,4cqw)))] lg:max-xl:text-[min(54px,13cqh)] tracking-[-0.015em] leading-[1.05]'
-        : 'text-[min(58px,6.5vh)] lg:text-[min(58px,max(13cqh,min(17cqh,3.2cqw)))] lg:max-xl:text-[min(44px,11cqh)] tracking-[-0.014em] leading-[1.07]';
-}
 
 /** What is said now; where nothing is, the breath itself. */
 export const cueOf = (beat: Beat, entry: LeadEntry, share: number) =>
     part(beat.words, share) ||
     (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name);
 
-interface Props {
+/** The figure that does it, as large as there is room for; the breath opens behind it. */
+export function Stage({
+    player,
+    beat,
+    motion,
+    name,
+}: {
     player: Player;
     beat: Beat;
-    entry: LeadEntry;
-    /** how much of the beat has gone, from 0 to 1 */
-    share: number;
     motion: Motion | undefined;
-}
-
-/** What is said now, with the figure that does it. */
-export function Cue({ player, beat, entry, share, motion }: Props) {
-    const words = cueOf(beat, entry, share);
+    name: string;
+}) {
     return (
-        <div className="py-2 max-lg:min-h-[9.375rem] [@media(max-height:480px)]:max-lg:min-h-[6rem]" aria-live="off">
+        <div className="relative min-w-0 overflow-hidden">
+            <div className="absolute inset-x-0 top-0 h-[72%]">
+                <Fan player={player} beat={beat} />
+            </div>
             {motion && (
-                <>
-                    {/* Pushes the figure down, so that the first lines of a cue have the whole width. */}
-                    <span className="float-right h-[min(80px,16cqh)] w-0 max-lg:hidden" aria-hidden="true" />
-                    <span
-                        className="float-right clear-right ml-4 block w-[min(188px,38cqh)] max-lg:w-[6.5rem] [@media(max-height:480px)]:max-lg:w-[5.25rem]"
-                        data-moving-figure
-                    >
-                        <LeadFigure player={player} motion={motion} name={entry.name} />
-                    </span>
-                </>
+                <div className="absolute inset-0 flex justify-center pt-[3%]" data-moving-figure>
+                    <LeadFigure player={player} motion={motion} name={name} size={420} className="h-full w-auto" />
+                </div>
             )}
-            <p className={`font-[680] max-md:text-[2.75rem] max-md:leading-[1.08] ${cueSize(words)}`} data-cue>
-                {words}
-            </p>
         </div>
     );
 }
 
 /** The movement itself, in time with the cue; at rest it waits in its first place. */
-export function LeadFigure({ player, motion, name }: { player: Player; motion: Motion; name: string }) {
+export function LeadFigure({
+    player,
+    motion,
+    name,
+    size,
+    className,
+}: {
+    player: Player;
+    motion: Motion;
+    name: string;
+    size: number;
+    className?: string;
+}) {
     useEveryFrame();
     const position = player.position();
     const index = player.index(position);
@@ -75,8 +68,9 @@ export function LeadFigure({ player, motion, name }: { player: Player; motion: M
                 before?.side === beat?.side &&
                 motion.steps[of(before)]?.phase === 'cycle'
             }
-            size={188}
+            size={size}
             title={name}
+            className={className}
         />
     );
 }

@@ -29,7 +29,7 @@ function opening(beat: Beat | undefined, share: number): number {
 
 /**
  * A folding paper fan that opens with the in-breath and closes with the out-breath. Every pleat is one
- * breath of this side; the last light lies where the movement goes.
+ * breath of this side; the last light lies where the movement goes. It is dim, because the figure sits before it.
  */
 export function Fan({ player, beat }: { player: Player; beat: Beat | undefined }) {
     useEveryFrame();
@@ -42,7 +42,7 @@ export function Fan({ player, beat }: { player: Player; beat: Beat | undefined }
     const fromRight = beat?.side === 'right';
     const step = open / pleats;
     return (
-        <svg viewBox="0 0 420 290" className="mx-auto h-auto max-h-[36vh] w-full max-w-[26.25rem]" aria-hidden="true">
+        <svg viewBox="0 0 420 290" className="mx-auto h-full max-w-full" aria-hidden="true">
             <path
                 d={`M${point(-FULL / 2, 236)} A236 236 0 0 1 ${point(FULL / 2, 236)} L${point(FULL / 2, 76)} A76 76 0 0 0 ${point(-FULL / 2, 76)} Z`}
                 fill="none"
@@ -61,13 +61,13 @@ export function Fan({ player, beat }: { player: Player; beat: Beat | undefined }
                 const paint = past
                     ? '#24464d'
                     : now
-                      ? 'var(--glow)'
-                      : 'color-mix(in oklab, var(--glow) 62%, var(--color-night))';
+                      ? 'color-mix(in oklab, var(--glow) 58%, var(--color-night))'
+                      : 'color-mix(in oklab, var(--glow) 30%, var(--color-night))';
                 const shade = past
                     ? '#1d3b42'
                     : now
-                      ? 'color-mix(in oklab, var(--glow) 86%, var(--color-night))'
-                      : 'color-mix(in oklab, var(--glow) 50%, var(--color-night))';
+                      ? 'color-mix(in oklab, var(--glow) 50%, var(--color-night))'
+                      : 'color-mix(in oklab, var(--glow) 24%, var(--color-night))';
                 return (
                     <g key={index} stroke="var(--color-night)" strokeWidth="2" strokeLinejoin="round">
                         <polygon

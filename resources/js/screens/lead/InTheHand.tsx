@@ -85,8 +85,8 @@ export function InTheHand({ lead, moment, player, motion, away, hasBegun, notice
                             />
                         </div>
                         {motion && (
-                            <span className="w-[22%] max-w-28 shrink-0 self-end landscape:w-[18%]" data-moving-figure>
-                                <LeadFigure player={player} motion={motion} name={entry.name} />
+                            <span className="w-[26%] max-w-36 shrink-0 self-end landscape:w-[20%]" data-moving-figure>
+                                <LeadFigure player={player} motion={motion} name={entry.name} size={112} />
                             </span>
                         )}
                     </div>

@@ -7,11 +7,12 @@ import type { LeadAnswer } from '../../api/types/answer-lead';
 import type { Motion } from '../../api/types/motion';
 import { Trouble, Waiting } from '../../parts/States';
 import { useMedia } from '../../parts/useMedia';
+import { FitText } from '../../parts/FitText';
 import { ZoneShape } from '../../parts/ZoneShape';
 import { AfterThis } from './AfterThis';
 import { BreathNow } from './BreathNow';
 import { Controls } from './Controls';
-import { Cue } from './Cue';
+import { cueOf, Stage } from './Cue';
 import { Different } from './Different';
 import { Ending } from './Ending';
 import { InTheHand } from './InTheHand';
@@ -152,25 +153,31 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                 onEnd={end}
             />
             {/* Takes the height that is left; what is in it is measured by it. */}
-            <div className="grid flex-1 gap-x-8 lg:min-h-[11.875rem] lg:grid-cols-[minmax(0,1fr)_min(420px,32vw)] lg:grid-rows-[minmax(0,1fr)] lg:[container-type:size]">
-                <div className="flex min-w-0 flex-col">
-                    <div className="flex items-center gap-x-4 pt-1 max-lg:min-h-[3.5rem] [@media(max-height:480px)]:max-lg:min-h-10 max-md:flex-wrap lg:min-h-[min(56px,14cqh)]">
+            <div className="grid min-h-[11.875rem] flex-1 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] grid-rows-[minmax(0,1fr)] gap-x-8 [container-type:size]">
+                <Stage
+                    player={player}
+                    beat={beat}
+                    motion={motions[`${beat.entry}/${beat.side ?? 'left'}`]}
+                    name={entry.name}
+                />
+                <div className="flex min-h-0 min-w-0 flex-col">
+                    <div className="flex min-h-[min(52px,14cqh)] items-center gap-x-4">
                         <ZoneShape zone={entry.zone} size={36} />
-                        <h1 className="shrink-0 text-[2.125rem] leading-tight max-md:shrink max-md:text-[1.625rem] lg:text-[max(24px,min(34px,9cqh))]">
+                        <h1 className="text-[max(22px,min(34px,9cqh))] leading-tight">
                             {changesSoon ? 'Change sides' : entry.name}
                         </h1>
-                        <span className="text-[1.5rem] leading-[1.05] text-mist max-md:text-[1.25rem] lg:text-[max(20px,min(24px,7cqh))]">
+                        <span className="text-[max(18px,min(24px,7cqh))] leading-[1.05] text-mist">
                             {entry.facing === 'side' ? 'Turn your side to them' : entry.variation}
                         </span>
                     </div>
-                    <Cue
-                        player={player}
-                        beat={beat}
-                        entry={entry}
-                        share={moment.share}
-                        motion={motions[`${beat.entry}/${beat.side ?? 'left'}`]}
-                    />
-                    <div className="mt-auto" data-arrow>
+                    <div className="min-h-0 flex-1 py-1" aria-live="off">
+                        <FitText
+                            words={cueOf(beat, entry, moment.share)}
+                            most={80}
+                            className="font-[680] leading-[1.06] tracking-[-0.015em]"
+                        />
+                    </div>
+                    <div data-arrow>
                         <SideArrow
                             side={beat.side ?? null}
                             teacherSide={beat.teacherSide}
@@ -178,8 +185,8 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                             sides={entry.sides}
                         />
                     </div>
+                    <BreathNow beat={beat} />
                 </div>
-                <BreathNow player={player} beat={beat} />
             </div>
             <div className="mt-3 grid gap-4 lg:grid-cols-[minmax(0,1fr)_220px] xl:grid-cols-[minmax(0,1fr)_292px]">
                 {remindsInPlace ? (

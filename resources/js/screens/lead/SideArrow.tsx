@@ -14,7 +14,7 @@ export function SideArrow({
 }) {
     if (!side || !teacherSide) {
         return (
-            <p className="flex h-[min(92px,10.5vh)] lg:h-[min(92px,22cqh)] items-center rounded-[22px] bg-glow px-8 text-[min(50px,6vh)] lg:text-[min(50px,12cqh)] font-bold leading-none text-night max-md:h-14 max-md:px-5 max-md:text-[1.875rem]">
+            <p className="flex h-[min(84px,21cqh)] max-w-[48.75rem] items-center rounded-[22px] bg-glow px-8 text-[min(46px,12cqh)] font-bold leading-none text-night">
                 {sides === 'midline'
                     ? 'Everyone together'
                     : sides === 'together'
@@ -45,7 +45,7 @@ export function SideArrow({
         </span>
     );
     return (
-        <div className="relative h-[min(92px,10.5vh)] lg:h-[min(92px,22cqh)] max-w-[48.75rem] max-md:h-14">
+        <div className="relative h-[min(84px,21cqh)] max-w-[48.75rem]">
             <svg
                 viewBox="0 0 780 92"
                 className="absolute inset-0 h-full w-full"
@@ -56,7 +56,7 @@ export function SideArrow({
                 <path d={filled} fill="var(--glow)" stroke="var(--glow)" strokeWidth="5" strokeLinejoin="round" />
             </svg>
             <p
-                className={`relative flex h-full items-center text-[min(50px,6vh)] lg:text-[min(50px,12cqh)] font-bold leading-none max-md:text-[1.75rem] ${pointsRight || !mirrors ? 'pl-8 max-md:pl-5' : 'pl-14 max-md:pl-8'}`}
+                className={`relative flex h-full items-center text-[min(46px,12cqh,3.6cqw)] font-bold leading-none ${pointsRight || !mirrors ? 'pl-8' : 'pl-14'}`}
                 data-side
             >
                 {pointsRight || !mirrors ? [they, you] : [you, they]}
