@@ -20,7 +20,7 @@ final readonly class Arrow
     /** Length of the two lines of its head. */
     private const HEAD = 4.6;
     /** Shares of the way at which it is drawn, before its end. */
-    private const ALONG = [0.25, 0.5, 0.75];
+    private const ALONG = [0.35, 0.7];
 
     /**
      * One for each limb that is seen to move, at most two; none when the part hardly moves.

@@ -19,13 +19,12 @@ final readonly class BestView
     /** The far arm and leg are partly hidden from the side. */
     private const FAR_SEEN = 0.4;
 
-    /** @param non-empty-list<Pose> $poses one after the other */
-    public static function of(array $poses, DrawnSeat $seat, Side $side): View
+    /** @param list<Skeleton> $bodies one after the other */
+    public static function of(array $bodies, DrawnSeat $seat, Side $side): View
     {
         $ways = [];
         $last = null;
-        foreach ($poses as $pose) {
-            $body = Skeleton::of($pose, $seat);
+        foreach ($bodies as $body) {
             foreach (self::POINTS as $point) {
                 $way = $body->point($point)->minus(($last ?? $body)->point($point));
                 if ($way->dot($way) > 0.25) {

@@ -38,7 +38,7 @@ final readonly class BodyDrawing
     /** @param list<string> $absent limbs that are not there */
     public static function of(Movement $movement, Scene $scene, Side $side, array $absent = []): self
     {
-        return new self($scene->view, $side, self::movingParts($movement, $scene->handsTravel(), $side), $absent, Inset::of($movement, $side));
+        return new self($scene->view, $side, self::movingParts($movement, $scene, $side), $absent, Inset::of($movement, $side));
     }
 
     /**
@@ -268,7 +268,7 @@ final readonly class BodyDrawing
     }
 
     /** @return list<string> */
-    private static function movingParts(Movement $movement, bool $handsTravel, Side $side): array
+    private static function movingParts(Movement $movement, Scene $scene, Side $side): array
     {
         $zone = $movement->mainRegion()?->zone();
         if ($zone === null) {
@@ -283,7 +283,7 @@ final readonly class BodyDrawing
         return match ($zone) {
             Zone::Head => ['head'],
             // Arms that are carried through the air move as a whole.
-            Zone::Shoulders => $handsTravel ? ['shoulders', ...$each('upper-arm', 'forearm', 'hand')] : ['shoulders', ...$each('upper-arm')],
+            Zone::Shoulders => $scene->handsTravel() ? ['shoulders', ...$each('upper-arm', 'forearm', 'hand')] : ['shoulders', ...$each('upper-arm')],
             Zone::Arms => $movement->mainRegion() === Region::WristsHands ? $each('forearm', 'hand') : $each('upper-arm', 'forearm', 'hand'),
             Zone::Back => ['torso'],
             Zone::Hips => $each('thigh'),

@@ -38,7 +38,10 @@ final class Flesh
     public function outlined(Outline $outline, Camera $camera): Outline
     {
         $scale = $camera->scale();
-        $page = array_map($camera->page(...), $this->balls);
+        $page = [];
+        foreach ($this->balls as $ball) {
+            $page[] = $camera->page($ball);
+        }
         foreach ($this->areas as $area) {
             $outline->area(array_map(static fn (int $ball): array => $page[$ball], $area));
         }

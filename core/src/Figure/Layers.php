@@ -78,7 +78,7 @@ final readonly class Layers
     /**
      * @param array<string, Flesh> $parts
      * @param list<string> $names
-     * @return list<array{float, float, float, float}> place on the page, depth and radius of the balls, and half way between those that are joined
+     * @return non-empty-list<array{float, float, float, float}> place on the page, depth and radius of the balls, and half way between those that are joined
      */
     private static function samples(array $parts, array $names, Camera $camera): array
     {
@@ -100,11 +100,13 @@ final readonly class Layers
             }
         }
 
+        \assert($samples !== []);
+
         return $samples;
     }
 
     /**
-     * @param array<string, list<array{float, float, float, float}>> $samples
+     * @param array<string, non-empty-list<array{float, float, float, float}>> $samples
      * @param array<string, Grip> $grips
      * @return array<string, array<string, true>> by piece: those that are drawn before it, because they lie behind it
      */
@@ -112,8 +114,13 @@ final readonly class Layers
     {
         $names = array_keys($samples);
         $before = array_fill_keys($names, []);
+        $boxes = array_map(self::box(...), $samples);
         foreach ($names as $i => $one) {
             foreach (array_slice($names, $i + 1) as $other) {
+                [$a, $b] = [$boxes[$one], $boxes[$other]];
+                if ($a[0] > $b[1] || $b[0] > $a[1] || $a[2] > $b[3] || $b[2] > $a[3]) {
+                    continue;
+                }
                 $nearer = self::touching($one, $other, $grips) ?? self::nearer($samples[$one], $samples[$other], self::joint($one, $other), self::joint($other, $one));
                 if ($nearer > 0) {
                     $before[$one][$other] = true;
@@ -155,9 +162,6 @@ final readonly class Layers
      */
     private static function nearer(array $one, array $other, int $skipOne, int $skipOther): float
     {
-        if ($one === [] || $other === [] || !self::mayOverlap($one, $other)) {
-            return 0.0;
-        }
         $sum = 0.0;
         for ($i = $skipOne, $n = count($one); $i < $n; ++$i) {
             [$x, $y, $depth, $radius] = $one[$i];
@@ -176,19 +180,19 @@ final readonly class Layers
     }
 
     /**
-     * @param non-empty-list<array{float, float, float, float}> $one
-     * @param non-empty-list<array{float, float, float, float}> $other
+     * @param non-empty-list<array{float, float, float, float}> $samples
+     * @return array{float, float, float, float} left, right, top and bottom of what they cover
      */
-    private static function mayOverlap(array $one, array $other): bool
+    private static function box(array $samples): array
     {
-        foreach ([0, 1] as $axis) {
-            [$a, $b] = [array_column($one, $axis), array_column($other, $axis)];
-            $room = max(array_column($one, 3)) + max(array_column($other, 3));
-            if (max($a) + $room < min($b) || max($b) + $room < min($a)) {
-                return false;
-            }
+        [$left, $right, $top, $bottom] = [INF, -INF, INF, -INF];
+        foreach ($samples as [$x, $y, , $radius]) {
+            $left = min($left, $x - $radius);
+            $right = max($right, $x + $radius);
+            $top = min($top, $y - $radius);
+            $bottom = max($bottom, $y + $radius);
         }
 
-        return true;
+        return [$left, $right, $top, $bottom];
     }
 }

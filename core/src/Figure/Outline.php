@@ -11,8 +11,8 @@ namespace KindChair\Figure;
  */
 final class Outline
 {
-    /** Radians from the line between two circles at which a limb's sides leave them, at least. */
-    private const LEAST = 0.2;
+    /** Cosine of the angle at which a limb's sides leave the line between its circles, at most: 11 degrees. */
+    private const MOST = 0.98;
     private const LIMB = 'M$ $A$ $ 0 1 1 $ $L$ $A$ $ 0 0 1 $ $Z';
 
     private string $path = '';
@@ -28,9 +28,11 @@ final class Outline
         $dx = $x2 - $x1;
         $dy = $y2 - $y1;
         $length = sqrt($dx * $dx + $dy * $dy);
-        $along = $length < 1e-6 ? 0.0 : atan2($dy, $dx);
-        $open = $length <= $r1 - $r2 ? self::LEAST : max(self::LEAST, acos(($r1 - $r2) / $length));
-        [$ca, $sa, $cb, $sb] = [cos($along + $open), sin($along + $open), cos($along - $open), sin($along - $open)];
+        [$ux, $uy] = $length < 1e-6 ? [1.0, 0.0] : [$dx / $length, $dy / $length];
+        // Cosine and sine of the angle at which the sides leave the line between the circles.
+        $cos = $length <= $r1 - $r2 ? self::MOST : min(self::MOST, ($r1 - $r2) / $length);
+        $sin = sqrt(1 - $cos * $cos);
+        [$ca, $sa, $cb, $sb] = [$ux * $cos - $uy * $sin, $uy * $cos + $ux * $sin, $ux * $cos + $uy * $sin, $uy * $cos - $ux * $sin];
         $a = (int) round($r1 * 10);
         $b = (int) round($r2 * 10);
         $this->path .= self::LIMB;

@@ -5,64 +5,65 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use KindChair\Body\Side;
+use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\Movement\View;
 
-/** One variation on one seat, seen from one side: its poses and how they fall on the page. */
-final readonly class Scene
+/** One variation on one seat, seen from one side: its poses, worked out as they are asked for, and how they fall on the page. */
+final class Scene
 {
     /** Degrees, summed over the body, under which two poses look the same. */
     private const LOOKS_SAME = 12.0;
     /** Units by which a hand is away from where it rests when the arm is carried. */
     private const CARRIED = 14.0;
 
-    public View $view;
-    public Camera $camera;
+    public readonly Pose $rest;
+    public readonly View $view;
+    public readonly Camera $camera;
+    /** @var array<string, Pose> by step id */
+    private array $poses = [];
+    /** @var array{Posed|null, Posed} */
+    private array $ends;
 
-    /**
-     * @param array<string, Pose> $poses by step id
-     */
+    /** @param array<string, Angles> $angles by step id */
     private function __construct(
-        private Movement $movement,
-        private Variation $variation,
-        public DrawnSeat $seat,
-        private Side $side,
-        public Pose $rest,
-        private array $poses,
+        private readonly Movement $movement,
+        private readonly Variation $variation,
+        public readonly DrawnSeat $seat,
+        private readonly Side $side,
+        private readonly array $angles,
+        private readonly ?Side $carried,
         ?View $view,
-        private ?Side $carried,
     ) {
-        $this->view = $view ?? $movement->view ?? BestView::of([$rest, ...array_values($poses)], $seat, $side);
+        $this->rest = Settled::rest($seat, $variation->position);
+        $this->ends = $this->furthestApart();
+        $this->view = $view ?? $movement->view ?? BestView::of($this->bodies(), $seat, $side);
         $this->camera = Camera::of($this->view, $seat, $side);
     }
 
-    /** @param View|null $view null for the one that shows it best */
+    /**
+     * @param View|null $view null for the one that shows it best
+     * @param Side|null $carried the arm that the other hand carries
+     */
     public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false, ?View $view = null, ?Side $carried = null): self
     {
-        $seat = DrawnSeat::of($base, $variation->position, $withArms);
-        $poses = [];
-        foreach ($movement->steps as $step) {
-            $poses[$step->id] = Settled::step($variation, $variation->anglesOn($base, $withArms)[$step->id], $seat, $side);
-        }
-
-        return new self($movement, $variation, $seat, $side, Settled::rest($seat, $variation->position), $poses, $view, $carried);
+        return new self($movement, $variation, DrawnSeat::of($base, $variation->position, $withArms), $side, $variation->anglesOn($base, $withArms), $carried, $view);
     }
 
     public function pose(string $stepId): Pose
     {
-        return $this->poses[$stepId];
+        return $this->poses[$stepId] ??= Settled::step($this->variation, $this->angles[$stepId], $this->seat, $this->side);
     }
 
-    /** Whether a hand of the arms that work is carried through the air, away from where arms rest. */
+    /** Whether a hand is carried through the air, away from where arms rest. */
     public function handsTravel(): bool
     {
-        $rest = Skeleton::of($this->rest, $this->seat);
-        foreach ($this->poses as $pose) {
-            $body = Skeleton::of($pose, $this->seat);
-            foreach (Side::cases() as $side) {
+        [$rest, $bodies] = [Skeleton::of($this->rest, $this->seat), $this->bodies()];
+        foreach (Side::cases() as $side) {
+            foreach ($bodies as $body) {
                 if ($body->point("hand-$side->value")->minus($rest->point("hand-$side->value"))->length() > self::CARRIED) {
                     return true;
                 }
@@ -90,7 +91,6 @@ final readonly class Scene
             $body = Skeleton::of($pose, $this->seat);
         }
         $contacts = $step === null ? [] : Contacts::during($this->variation->body, $step->id, $step->phase, $this->side);
-
         $grips = Grips::of($body, $pose, $this->seat, $contacts, $this->variation->body, Props::fillHands($this->variation->propAt));
         if ($helps !== null) {
             $grips[$helps->value] = Grip::holding($body->point("wrist-{$helps->other()->value}"), "lower-arm-{$helps->other()->value}");
@@ -102,20 +102,42 @@ final readonly class Scene
     /** @return array{Posed|null, Posed} where the movement comes from, null if that looks the same, and its furthest pose */
     public function startAndEnd(): array
     {
-        $rest = $this->rest;
-        [$end, $at] = [$rest, null];
+        return $this->ends;
+    }
+
+    /** @return list<Skeleton> at rest, where the movement comes from, its furthest pose */
+    private function bodies(): array
+    {
+        [$start, $end] = $this->ends;
+
+        return [...($start === null ? [Skeleton::of($this->rest, $this->seat)] : [$start->body]), $end->body];
+    }
+
+    /** @return array{Posed|null, Posed} */
+    private function furthestApart(): array
+    {
+        // Told by the angles as they are written: the poses that are drawn are settled, the others need not be.
+        $written = array_map(fn (Angles $angles): Pose => Pose::of($angles->on($this->side), $this->seat), $this->angles);
+        $none = Pose::of([], $this->seat);
+        [$furthest, $at] = [$none, null];
+        $most = 0.0;
         foreach ($this->movement->steps as $step) {
-            if ($rest->difference($this->poses[$step->id]) > $rest->difference($end)) {
-                [$end, $at] = [$this->poses[$step->id], $step];
+            $far = $none->difference($written[$step->id]);
+            if ($far > $most) {
+                [$furthest, $at, $most] = [$written[$step->id], $step, $far];
             }
         }
-        [$start, $from] = [$rest, null];
+        $from = null;
         foreach ($this->movement->steps as $step) {
-            if ($this->poses[$step->id]->difference($end) > $start->difference($end)) {
-                [$start, $from] = [$this->poses[$step->id], $step];
+            $far = $written[$step->id]->difference($furthest);
+            if ($far > $most) {
+                [$from, $most] = [$step, $far];
             }
         }
 
-        return [$start->difference($end) < self::LOOKS_SAME ? null : $this->posed($start, $from), $this->posed($end, $at)];
+        return [
+            $most < self::LOOKS_SAME ? null : $this->posed($from === null ? $this->rest : $this->pose($from->id), $from),
+            $this->posed($at === null ? $this->rest : $this->pose($at->id), $at),
+        ];
     }
 }

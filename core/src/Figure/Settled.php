@@ -13,8 +13,11 @@ use KindChair\Movement\Position;
 use KindChair\Movement\Variation;
 
 /** A pose as a body takes it: feet on what they stand on, one leg on the other where it is laid there, hands that rest on the thighs. */
-final readonly class Settled
+final class Settled
 {
+    /** @var array<string, Pose> by seat and position: most figures begin at rest */
+    private static array $rests = [];
+
     /** The pose of one step of a rung, whose hands have been brought to where they lie. */
     public static function step(Variation $variation, Angles $angles, DrawnSeat $seat, Side $named): Pose
     {
@@ -23,7 +26,7 @@ final readonly class Settled
 
     public static function rest(DrawnSeat $seat, Position $position = Position::Upright): Pose
     {
-        return self::pose(new Angles([]), $seat, Side::Left, new BodyUse(), $position);
+        return self::$rests["$seat->value/$position->value"] ??= self::pose(new Angles([]), $seat, Side::Left, new BodyUse(), $position);
     }
 
     public static function pose(Angles $angles, DrawnSeat $seat, Side $named, BodyUse $body, Position $position): Pose

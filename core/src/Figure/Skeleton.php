@@ -75,7 +75,13 @@ final readonly class Skeleton
         $upper = $up->rolled($side * 1.2)->pitched($lean + $round);
         $middle = $hips->plus($lower, self::SPINE / 2);
         $chest = $middle->plus($upper, self::SPINE / 2);
-        $inTrunk = static fn (Vector $v): Vector => $v->yawed($turn)->rolled($side * 1.2)->pitched($lean + $round);
+        $axes = array_map(static fn (Vector $v): Vector => $v->yawed($turn)->rolled($side * 1.2)->pitched($lean + $round), [new Vector(1, 0, 0), $up, new Vector(0, 0, 1)]);
+        [$right, $along, $ahead] = $axes;
+        $inTrunk = static fn (Vector $v): Vector => new Vector(
+            $right->x * $v->x + $along->x * $v->y + $ahead->x * $v->z,
+            $right->y * $v->x + $along->y * $v->y + $ahead->y * $v->z,
+            $right->z * $v->x + $along->z * $v->y + $ahead->z * $v->z,
+        );
 
         $nod = $pose->at(JointAction::NeckFlexion) - $pose->at(JointAction::NeckExtension);
         $tilt = $pose->towardsRight(JointAction::NeckSide);
@@ -97,7 +103,7 @@ final readonly class Skeleton
             $points = array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points);
         }
 
-        return new self($points, [$inTrunk(new Vector(1, 0, 0)), $inTrunk($up), $inTrunk(new Vector(0, 0, 1))]);
+        return new self($points, $axes);
     }
 
     /** The direction of something told as right, up and ahead of the trunk. */
