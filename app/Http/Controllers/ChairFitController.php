@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\MeasureFit;
 use Illuminate\Http\JsonResponse;
+use KindChair\Figure\Shape;
 
 /** How one chair fits one person, with the blocks and books of the place. */
 final class ChairFitController
@@ -13,6 +14,7 @@ final class ChairFitController
     public function __invoke(MeasureFit $request): JsonResponse
     {
         $fit = $request->seating();
+        $figure = $request->figure($fit);
 
         return response()->json([
             'underFeet' => $fit->underFeet,
@@ -25,6 +27,7 @@ final class ChairFitController
             'advice' => $fit->advice(),
             'hips' => $fit->hipsAreHighEnough(),
             'feet' => $fit->feetAreFlat(),
+            'figure' => ['shapes' => array_map(static fn (Shape $shape): array => $shape->toArray(), $figure->shapes), 'hips' => round($figure->hips), 'floor' => round($figure->floor)],
         ]);
     }
 }

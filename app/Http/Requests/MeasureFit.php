@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use KindChair\Figure\SeatedFit;
 use KindChair\People\Piece;
 use KindChair\People\Seating;
 
@@ -57,5 +58,13 @@ final class MeasureFit extends FormRequest
             $given['shoulders'] ?? null,
             array_values(array_map(static fn (array $piece): Piece => new Piece($piece['name'], (int) $piece['height'], (int) $piece['count']), $given['pieces'] ?? [])),
         );
+    }
+
+    /** The person on the chair, to scale. */
+    public function figure(Seating $fit): SeatedFit
+    {
+        $given = $this->validated();
+
+        return SeatedFit::of($given['height'], $given['depth'], $given['armrest'] ?? null, $given['lowerLeg'], $given['thigh'], $given['shoe'], $fit->raiseSeat, $fit->cushionBehind, $fit->stack->height ?? 0);
     }
 }

@@ -106,6 +106,27 @@ final readonly class Skeleton
         return new self($points, $axes);
     }
 
+    /**
+     * The same body with legs of other lengths: thighs that come to a height of the knee, shins straight down, feet flat.
+     *
+     * @param float $knee height of the knees over the hips
+     */
+    public function withLegs(float $thigh, float $shin, float $knee): self
+    {
+        $points = $this->points;
+        foreach (Side::cases() as $side) {
+            $hip = $points["hip-$side->value"];
+            $rise = asin(max(-0.9, min(0.9, ($knee - $hip->y) / $thigh)));
+            $aside = $points["knee-$side->value"]->minus($hip)->x / self::THIGH;
+            $points["knee-$side->value"] = $hip->plus((new Vector($aside, sin($rise), cos($rise)))->unit(), $thigh);
+            $points["ankle-$side->value"] = $points["knee-$side->value"]->plus(new Vector(0, -$shin, 0));
+            $points["toe-$side->value"] = $points["ankle-$side->value"]->plus(new Vector($aside, 0, 1), self::FOOT);
+            $points["sole-$side->value"] = $points["ankle-$side->value"]->plus(new Vector(0, -1, 0));
+        }
+
+        return new self($points, $this->axes);
+    }
+
     /** The direction of something told as right, up and ahead of the trunk. */
     public function fromTrunk(Vector $v): Vector
     {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace KindChair\Tests\Figure;
 
 use KindChair\Figure\DrawnSeat;
+use KindChair\Figure\SeatedFit;
 use KindChair\Figure\Settled;
+use KindChair\Figure\Shape;
 use KindChair\Figure\Skeleton;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,5 +40,20 @@ final class ProportionsTest extends TestCase
         yield 'bed' => [DrawnSeat::Bed, '0.0,18.7,-20.8 0.0,26.5,-29.4 0.0,32.0,-21.0 -14.9,11.4,-5.5 -11.9,22.3,10.5 -10.2,5.6,22.5 -15.2,-3.4,44.2 -15.9,4.0,47.1'];
         yield 'flat-bed' => [DrawnSeat::FlatBed, '0.0,2.0,-27.9 0.0,2.8,-39.5 0.0,12.3,-36.2 -15.4,0.8,-11.1 -20.7,2.9,7.7 -6.3,-1.0,24.0 -7.5,-2.7,47.9 -7.5,5.3,48.4'];
         yield 'standing' => [DrawnSeat::Standing, '0.0,27.9,0.0 0.0,39.5,0.0 0.0,36.9,9.7 -13.8,11.7,5.7 -9.0,5.0,23.5 -6.3,-25.1,0.0 -7.5,-49.0,-1.7 -7.5,-49.6,6.3'];
+    }
+
+    public function testSomebodyIsDrawnOnAChairAsBothWereMeasured(): void
+    {
+        $body = Skeleton::of(Settled::rest(DrawnSeat::Chair), DrawnSeat::Chair)->withLegs(26.0, 20.0, 2.0);
+        self::assertEqualsWithDelta(26.0, $body->point('knee-left')->minus($body->point('hip-left'))->length(), 0.001);
+        self::assertEqualsWithDelta(20.0, $body->point('ankle-left')->minus($body->point('knee-left'))->length(), 0.001);
+        self::assertEqualsWithDelta(2.0, $body->point('knee-left')->y, 0.3);
+
+        // Worked by hand: a seat of 450 mm lies 530 mm under the hips with the flesh between, on a page of 1.65 mm to a tenth of a unit at 0.95.
+        $fit = static fn (int $seat, int $raise = 0): SeatedFit => SeatedFit::of($seat, 430, null, 385, 480, 25, $raise, 0, 0);
+        self::assertEqualsWithDelta(530 / 1.65 * 0.95, $fit(450)->floor - $fit(450)->hips, 2.0);
+        self::assertEqualsWithDelta($fit(450)->floor + 50 / 1.65 * 0.95, $fit(450, 50)->floor, 2.0);
+        $props = static fn (SeatedFit $drawn): int => count(array_filter($drawn->shapes, static fn (Shape $shape): bool => $shape->role === 'prop'));
+        self::assertSame([0, 1], [$props($fit(450)), $props($fit(450, 50))]);
     }
 }

@@ -9,9 +9,18 @@ import { TextField } from '../../parts/Field';
 import { Trouble } from '../../parts/States';
 import { without } from '../../parts/without';
 import type { ChangePlace } from './change';
-import { ChairDrawing, type Measures } from './ChairDrawing';
+import { ChairDrawing } from './ChairDrawing';
 import { LookedAt } from './LookedAt';
 import { Pieces } from './Pieces';
+
+/** Millimetres. */
+interface Measures {
+    lowerLeg: number;
+    thigh: number;
+    shoe: number;
+    elbow: number;
+    shoulders: number;
+}
 
 /** Chair and person measured, what makes them fit, and what was looked at. */
 export function ChairFit({ place, change }: { place: PlaceForm; change: ChangePlace }) {
@@ -172,7 +181,7 @@ export function ChairFit({ place, change }: { place: PlaceForm; change: ChangePl
                 {fit.error && <Trouble error={fit.error} />}
                 {fit.data && (
                     <div className="card">
-                        <ChairDrawing fit={fit.data} chair={chair} body={body} />
+                        <ChairDrawing fit={fit.data} />
                         <ul className="space-y-1.5" aria-live="polite">
                             {fit.data.advice.map((one) => (
                                 <li key={one}>{one}</li>
