@@ -15,6 +15,8 @@ use App\Planning\ClassSummaries;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use KindChair\Body\Side;
+use KindChair\Figure\Figure;
 use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\Matrix;
@@ -24,7 +26,9 @@ use KindChair\Place\Clearance;
 use KindChair\Place\Room;
 use KindChair\Place\SeatKind;
 use KindChair\Place\Wall;
+use KindChair\Movement\Base;
 use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
 use KindChair\Practice\Pace;
 use KindChair\Practice\Rehearsal;
 use Tests\Support\Visitor;
@@ -194,6 +198,13 @@ Auth::login($class->user);
 $line('questions to the database for it', count(DB::getQueryLog()), '', 20);
 $line('a movement\'s page', $median(static fn () => $request('GET', '/api/movements/side-lean'), 15), 'ms', 80);
 $request('GET', '/movements/figures');
+$drawn = static fn (): array => array_map(
+    static fn (Entry $entry): array => Figure::of($planner->movement($entry->movement), $planner->movement($entry->movement)->variation($entry->variation), Base::Chair, Side::Left)->toArray(),
+    $longPlan->entries(),
+);
+$line('figures of ' . count($longPlan->entries()) . ' rows drawn for the first time, in core', $median($drawn, 7), 'ms', 30);
+$bytes = array_map(static fn (array $shapes): int => strlen((string) json_encode($shapes)), $drawn());
+printf("%-58s %8.1f bytes  %d when sixty travel together\n", 'one figure', array_sum($bytes) / count($bytes), (int) (strlen((string) gzencode((string) json_encode($drawn()))) / count($bytes)));
 $line('all figures on one sheet', $median(static fn () => $request('GET', '/movements/figures'), 5), 'ms', 1000);
 
 $led = $request('POST', "/api/classes/$class->id/led")['id'];

@@ -1,6 +1,7 @@
 @extends('layouts.paper')
 @php
     $bases = ['chair' => 'chair', 'wheelchair' => 'wheelchair', 'bed' => 'bed', 'standing' => 'standing'];
+    $views = ['' => 'best side', 'front' => 'from the front', 'side' => 'from the side', 'three-quarter' => 'turned a little', 'above' => 'from above'];
 @endphp
 @section('title', 'All figures · Kind Chair')
 @section('body', 'figures')
@@ -9,7 +10,10 @@
 @endsection
 @section('ways')
     @foreach ($bases as $name => $words)
-        <a href="?base={{ $name }}" @if ($name === $base) aria-current="page" @endif>{{ ucfirst($words) }}</a>
+        <a href="?base={{ $name }}&amp;view={{ $seen }}" @if ($name === $base) aria-current="page" @endif>{{ ucfirst($words) }}</a>
+    @endforeach
+    @foreach ($views as $name => $words)
+        <a href="?base={{ $base }}&amp;view={{ $name }}" @if ($name === $seen) aria-current="page" @endif>{{ ucfirst($words) }}</a>
     @endforeach
 @endsection
 @section('content')

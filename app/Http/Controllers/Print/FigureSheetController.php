@@ -8,26 +8,33 @@ use App\Library\DerivedCache;
 use App\Library\TeacherCraft;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Contracts\View\View;
+use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\Request;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Figure\Figure;
 use KindChair\Format\Craft;
 use KindChair\Movement\Base;
+use KindChair\Movement\View;
 
-/** Every rung of the library on one sheet, by region, for the wall or for a look over all of them. */
+/** Every rung of the library on one sheet, by region, for the wall or for a look over all of them, each from its best side or all from one. */
 final class FigureSheetController
 {
-    public function __invoke(#[CurrentUser] User $teacher, Request $request, Craft $craft, TeacherCraft $teacherCraft): View
+    public function __invoke(#[CurrentUser] User $teacher, Request $request, Craft $craft, TeacherCraft $teacherCraft): Page
     {
         $base = Base::tryFrom($request->string('base')->toString()) ?? Base::Chair;
 
-        return view('print.figures', ['base' => $base->value, 'zones' => DerivedCache::of("$teacher->id:sheet:$base->value", $teacherCraft->mark($teacher), static fn (): array => self::zones($craft, $base))]);
+        $seen = View::tryFrom($request->string('view')->toString());
+
+        return view('print.figures', [
+            'base' => $base->value,
+            'seen' => $seen->value ?? '',
+            'zones' => DerivedCache::of("$teacher->id:sheet:$base->value:" . ($seen->value ?? 'best'), $teacherCraft->mark($teacher), static fn (): array => self::zones($craft, $base, $seen)),
+        ]);
     }
 
     /** @return list<array{zone: string, name: string, rungs: list<array{movement: string, name: string, figure: Figure}>}> */
-    private static function zones(Craft $craft, Base $base): array
+    private static function zones(Craft $craft, Base $base, ?View $seen): array
     {
         $zones = [];
         foreach ([...Zone::cases(), null] as $zone) {
@@ -35,7 +42,7 @@ final class FigureSheetController
             foreach ($craft->library->all() as $movement) {
                 foreach ($movement->mainRegion()?->zone() === $zone ? $movement->variations : [] as $variation) {
                     if ($variation->allows($base)) {
-                        $rungs[] = ['movement' => $movement->name(), 'name' => $variation->name, 'figure' => Figure::of($movement, $variation, $base, Side::Left)];
+                        $rungs[] = ['movement' => $movement->name(), 'name' => $variation->name, 'figure' => Figure::of($movement, $variation, $base, Side::Left, view: $seen)];
                     }
                 }
             }
