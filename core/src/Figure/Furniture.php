@@ -133,6 +133,10 @@ final readonly class Furniture
         $hub = new Vector($x, self::FLOOR - 2 + self::WHEEL, -4.0);
         $axle = new Outline();
         $this->strut($axle, $hub, $hub, 1.4);
+        // The brake, put on: its lever lies forward and its pad on the tyre.
+        $tyre = $hub->plus(new Vector(0, self::WHEEL * 0.62, self::WHEEL * 0.78));
+        $this->strut($axle, $tyre, $tyre->plus(new Vector(0, 1.2, 3.2)), 0.7);
+        $this->strut($axle, $tyre->plus(new Vector(0, 1.2, 3.2)), $tyre->plus(new Vector(0, 4.6, 6.2)), 0.6);
 
         return [
             $this->ring($hub, self::WHEEL)->stroked('seat', 1.7),
@@ -181,7 +185,7 @@ final readonly class Furniture
         $pillow = new Outline();
         $this->pillow($pillow, $hips->plus($back, 41.0)->plus($under((new Vector(0, 0, 0))->minus($back)), 0.4), $back);
 
-        return [$frame->filled('seat'), ...$mattress, ...$sheets, $pillow->filled('pillow', true)];
+        return [$frame->filled('seat'), ...$mattress, ...$sheets, ...$this->rail(-4.0, 20.0), $pillow->filled('pillow', true)];
     }
 
     /** @return list<Shape> */
@@ -199,6 +203,21 @@ final readonly class Furniture
         $this->pillow($pillow, new Vector(0, -4.4, -42.0), new Vector(0, 0, -1));
 
         return [$frame->filled('seat'), $mattress->filled('seat'), $this->sheet(new Vector(0, -5.2, 2), new Vector(self::BED_SIDE - 2, 0, 0), new Vector(0, 0, 54.0)), $pillow->filled('pillow', true)];
+    }
+
+    /** @return list<Shape> the rail on the far side; the near one is let down */
+    private function rail(float $from, float $to): array
+    {
+        $x = $this->near === Side::Left ? self::BED_SIDE : -self::BED_SIDE;
+        $rail = new Outline();
+        foreach ([4.0, 9.0] as $height) {
+            $this->strut($rail, new Vector($x, $height, $from), new Vector($x, $height, $to), 0.6);
+        }
+        foreach ([$from, ($from + $to) / 2, $to] as $z) {
+            $this->strut($rail, new Vector($x, -6.0, $z), new Vector($x, 9.0, $z), 0.6);
+        }
+
+        return [$rail->filled('seat')];
     }
 
     /** The upper side of a mattress: its centre and half its edges. */
