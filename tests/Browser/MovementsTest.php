@@ -24,9 +24,22 @@ final class MovementsTest extends BrowserTestCase
 
         $this->press('Rock from side to side on the seat');
         $this->see('From gentlest to fullest');
-        $before = $this->find('figure svg polyline:last-of-type')->getAttribute('points');
-        $this->until(fn (): bool => $this->find('figure svg polyline:last-of-type')->getAttribute('points') !== $before, 'the figure to move');
+        $drawn = fn (): string => (string) $this->browser->executeScript("return [...document.querySelectorAll('figure svg path')].map((path) => path.getAttribute('d')).join()");
+        $before = $drawn();
+        $this->until(fn (): bool => $drawn() !== $before, 'the figure to move');
         $this->press('Hold still');
+        $held = $drawn();
+        $this->press('from above');
+        $this->until(fn (): bool => $drawn() !== $held, 'the figure seen from above');
+        self::assertSame('from above', $this->find('[aria-label=Seen] [aria-pressed=true]')->getText());
+        // What is saved is handed over as a file whose colours are its own.
+        $this->browser->executeScript('window.saved = []; window.files = []; const made = URL.createObjectURL; URL.createObjectURL = (file) => { window.files.push(file); return made(file); }; HTMLAnchorElement.prototype.click = function () { window.saved.push(this.download); };');
+        $this->press('Save as lines (SVG)');
+        $this->press('Save as a picture (PNG)');
+        $this->until(fn (): bool => count((array) $this->browser->executeScript('return window.saved')) === 2, 'both files');
+        self::assertSame(['seat-rock-full-chair.svg', 'seat-rock-full-chair.png'], $this->browser->executeScript('return window.saved'));
+        $file = (string) $this->browser->executeAsyncScript('const done = arguments[0]; window.files[0].text().then(done)');
+        self::assertStringNotContainsString('var(', $file);
         $this->press('Wheelchair');
         $this->assertAccessible('a movement');
 
@@ -84,7 +97,7 @@ final class MovementsTest extends BrowserTestCase
         $this->press('Add the first movement of Arrive');
         $this->find('[role=dialog] input[type=search]')->sendKeys('reed');
         $this->press('Lean like a reed');
-        $this->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-name="Lean like a reed"] svg polyline')) !== [], 'its figure in the plan');
+        $this->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-name="Lean like a reed"] svg path.figure-body')) !== [], 'its figure in the plan');
         self::assertSame([], $this->console());
     }
 }

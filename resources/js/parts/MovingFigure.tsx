@@ -160,7 +160,7 @@ export function BreathingFigure({
     const index = order[place.at % order.length] ?? 0;
     const step = motion.steps[index];
     return (
-        <figure className="flex flex-col items-center">
+        <figure className="flex w-full flex-col items-center">
             <MovingFigure
                 motion={motion}
                 step={index}
@@ -168,6 +168,7 @@ export function BreathingFigure({
                 isAgain={motion.steps[order[place.at - 1] ?? -1]?.phase === 'cycle'}
                 size={size}
                 title={title}
+                className="h-auto w-full max-w-[min(37.5rem,62vh)]"
             />
             <figcaption className="mt-1 w-full text-center">
                 <strong className="block font-slab text-[1.25rem]">{words[step?.breath ?? 'free']}</strong>

@@ -8,8 +8,8 @@ export function standalone(svg: SVGSVGElement): string {
         const from = painted[index];
         if (from) {
             const style = getComputedStyle(from);
-            path.setAttribute('fill', style.fill);
-            path.setAttribute('stroke', style.stroke);
+            path.setAttribute('fill', style.getPropertyValue('fill'));
+            path.setAttribute('stroke', style.getPropertyValue('stroke'));
             path.removeAttribute('class');
         }
     });

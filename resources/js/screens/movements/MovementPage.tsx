@@ -76,7 +76,7 @@ export default function MovementPage() {
             </PageTitle>
             {problem && <Trouble error={problem} />}
             <div className="grid items-start gap-6 lg:grid-cols-[400px_minmax(0,1fr)] xl:grid-cols-[minmax(0,36rem)_minmax(0,1fr)]">
-                <div className="space-y-5 lg:sticky lg:top-4">
+                <div className="space-y-5 lg:[@media(min-height:900px)]:sticky lg:[@media(min-height:900px)]:top-4">
                     {rung && <Show key={rung.id} movement={movement} rung={rung} />}
                     <Cautions movement={movement} />
                 </div>
