@@ -90,14 +90,27 @@ final readonly class LeadResource
     {
         $plan = $this->planner->read($class->plan($led->revision)->document);
         $group = $this->planner->peopleOf($class);
-        $motions = [];
+        $motions = $before = [];
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
                 $movement = $this->planner->movement($entry->movement);
                 $variation = $movement->variation($entry->variation);
+                $here = [];
                 foreach ($movement->laterality->namesSide() ? Side::cases() : [Side::Left] as $side) {
-                    $motions["$entry->id/$side->value"] = Motion::of($movement, $variation, self::shownOn($variation, $plan->baseFor($section) ?? $group->mainBase()), $side->other(), $plan->patternFor($section, $entry))->toArray();
+                    // What grows out of the movement before goes on from its shape, seen from the same side.
+                    $grown = $entry->goesOn ? $before[$side->value] ?? $before[Side::Left->value] ?? null : null;
+                    $here[$side->value] = Motion::of(
+                        $movement,
+                        $variation,
+                        self::shownOn($variation, $plan->baseFor($section) ?? $group->mainBase()),
+                        $side->other(),
+                        $plan->patternFor($section, $entry),
+                        view: $grown?->view,
+                        grownFrom: $grown?->last,
+                    );
+                    $motions["$entry->id/$side->value"] = $here[$side->value]->toArray();
                 }
+                $before = $here;
             }
         }
 

@@ -22,16 +22,20 @@ final readonly class Motion
 
     /**
      * @param View $view from where it is seen
+     * @param Pose $last the pose in which its last repetition ends
      * @param list<Shape> $seat what stays still behind the body
      * @param list<Shape> $body the shapes before the first step, whose numbers the frames replace
      * @param list<array{step: Step, way: int, tenths: int, frames: list<list<list<int>>>, again: list<list<list<int>>>}> $steps
      */
-    private function __construct(public View $view, public array $seat, public array $body, public array $steps)
+    private function __construct(public View $view, public Pose $last, public array $seat, public array $body, public array $steps)
     {
     }
 
-    /** @param View|null $view null for the one that shows the movement best */
-    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, BreathPattern $pattern, bool $withArms = false, ?View $view = null): self
+    /**
+     * @param View|null $view null for the one that shows the movement best
+     * @param Pose|null $grownFrom the pose of the movement out of which it grows; null where it begins at rest
+     */
+    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, BreathPattern $pattern, bool $withArms = false, ?View $view = null, ?Pose $grownFrom = null): self
     {
         $scene = Scene::of($movement, $variation, $base, $side, $withArms, $view);
         $body = BodyDrawing::of($movement, $scene, $side);
@@ -48,8 +52,8 @@ final readonly class Motion
         $enters = $movement->phase(Phase::Enter) !== [];
         // A movement without a way in begins where its last repetition ended.
         $last = $cycle[count($cycle) - 1];
-        $from = $enters ? $scene->rest : $scene->pose($last->id);
-        $first = $draw($from, $enters ? null : $last);
+        $from = $grownFrom ?? ($enters ? $scene->rest : $scene->pose($last->id));
+        $first = $draw($from, $enters || $grownFrom !== null ? null : $last);
         $circle = $movement->laterality->directions !== null && count($cycle) === 2 ? Circle::through($scene->pose($cycle[0]->id), $scene->pose($last->id)) : null;
         $steps = [];
         foreach (self::ways($movement) as [$way, $step]) {
@@ -69,12 +73,12 @@ final readonly class Motion
                 'tenths' => $step->length($pattern, $full, $empty),
                 'frames' => $along($from),
                 // A repetition that follows another begins where that one ended.
-                'again' => $enters && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id)) : [],
+                'again' => ($enters || $grownFrom !== null) && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id)) : [],
             ];
             $from = $to;
         }
 
-        return new self($scene->view, $behind, $first, $steps);
+        return new self($scene->view, $scene->pose($last->id), $behind, $first, $steps);
     }
 
     /** @return list<array{int, Step}> the steps in their order, those of a repetition once for each direction */

@@ -292,6 +292,18 @@ final class FigureTest extends TestCase
         self::assertEquals($last(1), $motion->steps[1]['again'][5], 'a repetition ends where the one before it did');
     }
 
+    public function testAMovementThatGrowsOutOfAnotherGoesOnFromItsShape(): void
+    {
+        $library = Make::craft()->library;
+        $motion = static fn (string $id, string $rung, ?Motion $before = null): Motion => Motion::of($library->get($id), $library->get($id)->variation($rung), Base::Chair, Side::Left, Make::even(), view: View::ThreeQuarter, grownFrom: $before?->last);
+        $raise = $motion('arms-sweep', 'high');
+        [$grown, $fresh] = [$motion('side-lean', 'arm', $raise), $motion('side-lean', 'arm')];
+
+        $start = static fn (Motion $one): array => array_map(static fn (Shape $shape): array => $shape->numbers, $one->body);
+        self::assertNotEquals($start($fresh), $start($grown), 'it does not begin at rest');
+        self::assertEquals($fresh->steps[0]['frames'][5], $grown->steps[0]['frames'][5], 'and comes to the same end');
+    }
+
     public function testFramesThatStayAreSentOnce(): void
     {
         $movement = Make::craft()->library->get('neck-turn');
