@@ -158,8 +158,8 @@ final readonly class Anatomy
         $sign = $side === Side::Right ? 1.0 : -1.0;
         $turned = $pose->at(JointAction::ForearmUp, $side) - $pose->at(JointAction::ForearmDown, $side);
         if ($grip->facing !== null && $turned === 0.0) {
-            $along = $body->point("hand-$s")->minus($wrist)->unit();
-            $facing = $grip->facing->minus($body->point("hand-$s"));
+            $along = $grip->along ?? $body->point("hand-$s")->minus($wrist)->unit();
+            $facing = $grip->facing->minus($wrist->plus($along, Skeleton::HAND));
             $palm = $facing->plus($along, -$facing->dot($along));
             if ($palm->length() > 0.2) {
                 $palm = $palm->unit();

@@ -89,13 +89,14 @@ final readonly class ArmReach
     /**
      * The angles of an arm that rests on something, its elbow out and a little back; null where it does not reach there.
      *
+     * @param float $beyond how far from the wrist the hand touches, in units
      * @return array<string, float>|null degrees by joint action
      */
-    public static function atEase(Skeleton $skeleton, Side $side, Vector $place): ?array
+    public static function atEase(Skeleton $skeleton, Side $side, Vector $place, float $beyond = Skeleton::HAND): ?array
     {
         $local = $skeleton->inTrunk($place->minus($skeleton->point('chest')));
         $way = ($side === Side::Left ? $local->mirrored() : $local)->minus(Skeleton::shoulderOf(0.0, ['shoulder-flexion' => 0.0, 'shoulder-abduction' => 0.0]));
-        $lower = Skeleton::FOREARM + Skeleton::HAND;
+        $lower = Skeleton::FOREARM + $beyond;
         $far = $way->length();
         if ($far > Skeleton::UPPER_ARM + $lower || $far < abs(Skeleton::UPPER_ARM - $lower)) {
             return null;

@@ -120,7 +120,7 @@ final readonly class BodyDrawing
         if ($this->inset === null || $this->isMissing($this->near)) {
             return [];
         }
-        $closer = $this->inset->camera($camera, $posed->body, $posed->seat);
+        $closer = $this->inset->camera($camera, $posed->body, $posed->seat, $parts);
         $names = $this->inset->parts;
         foreach ($names as $name) {
             $parts[$name] = Inset::shown($name, $parts[$name]);

@@ -21,8 +21,9 @@ final readonly class Grip
      * @param Vector|null $facing what the palm is turned to; null where the forearm alone decides
      * @param string|null $on the part of the body on which it lies, such as "thigh-left", and which it is drawn over
      * @param bool $isUnder whether it lies behind that part
+     * @param Vector|null $along where its fingers point, one unit long; null where wrist and forearm tell it
      */
-    private function __construct(public float $curl, public float $spread, public ?Vector $facing = null, public ?string $on = null, public bool $isUnder = false)
+    private function __construct(public float $curl, public float $spread, public ?Vector $facing = null, public ?string $on = null, public bool $isUnder = false, public ?Vector $along = null)
     {
     }
 
@@ -40,6 +41,12 @@ final readonly class Grip
     public static function resting(Vector $facing, ?string $on, bool $isUnder = false): self
     {
         return new self(self::RESTING, self::APART, $facing, $on, $isUnder);
+    }
+
+    /** Flat on the other hand, the fingers pointing some way. */
+    public static function palmToPalm(Vector $facing, Vector $along): self
+    {
+        return new self(0.0, 0.0, $facing, null, false, $along);
     }
 
     public static function holding(Vector $facing, ?string $on, bool $isUnder = false): self

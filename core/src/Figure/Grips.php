@@ -14,6 +14,9 @@ use KindChair\Movement\HandPlace;
 /** What the hands of a pose do, from what they lie on and how their joints are set. */
 final readonly class Grips
 {
+    /** How far two hands point the same way: the cosine between them. */
+    private const SAME_WAY = 0.5;
+
     /**
      * @param list<array{Side, HandContact}> $contacts of this pose
      * @param bool $holdsStrap whether both hands hold a strap or band
@@ -68,11 +71,17 @@ final readonly class Grips
             HandPlace::Shoulder => Grip::resting($body->point("shoulder-$at"), null),
             HandPlace::Elbow => Grip::holding($body->point("elbow-$other"), null),
             HandPlace::Hand => Grip::holding($body->point("hand-$other"), null),
-            HandPlace::OtherHand => Grip::resting($body->point("hand-$other"), null),
+            // Hands that come from two sides clasp; those that point the same way lie palm to palm.
+            HandPlace::OtherHand => self::along($body, $hand)->dot(self::along($body, $hand->other())) < self::SAME_WAY ? Grip::holding($body->point("hand-$other"), null) : Grip::resting($body->point("hand-$other"), null),
             HandPlace::Head, HandPlace::HeadBack, HandPlace::Face => Grip::resting($body->point('head'), null),
             HandPlace::Armrest, HandPlace::Table => Grip::resting($under, null),
             HandPlace::Seat, HandPlace::Backrest => Grip::holding($under, null),
         };
+    }
+
+    private static function along(Skeleton $body, Side $hand): Vector
+    {
+        return $body->point("hand-$hand->value")->minus($body->point("wrist-$hand->value"))->unit();
     }
 
     private static function nearest(Vector $point, Vector $start, Vector $end): Vector

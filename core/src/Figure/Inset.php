@@ -62,13 +62,25 @@ final readonly class Inset
         return str_starts_with($this->middle[0], 'ankle');
     }
 
-    /** The camera that looks closer at a body; at a foot from its side. */
-    public function camera(Camera $camera, Skeleton $body, DrawnSeat $seat): Camera
+    /**
+     * The camera that looks closer at a body; at a foot from its side.
+     *
+     * @param array<string, Flesh> $parts
+     */
+    public function camera(Camera $camera, Skeleton $body, DrawnSeat $seat, array $parts): Camera
     {
-        [$from, $to, $share] = $this->middle;
         [$x, $y] = $this->at();
+        $camera = $this->isFoot() ? Camera::of(View::Side, $seat, $this->side) : $camera;
+        $hand = $parts["hand-{$this->side->value}"]->balls;
+        if (str_starts_with($this->middle[0], 'wrist')) {
+            $sum = array_reduce($hand, static fn (Vector $sum, Vector $ball): Vector => $sum->plus($ball), new Vector(0, 0, 0));
+            $at = $body->point("wrist-{$this->side->value}")->plus((new Vector(0, 0, 0))->plus($sum, 1 / count($hand))->minus($body->point("wrist-{$this->side->value}")), 0.8);
 
-        return ($this->isFoot() ? Camera::of(View::Side, $seat, $this->side) : $camera)->closer($body->point($from)->plus($body->point($to)->minus($body->point($from)), $share), $x, $y, $this->times);
+            return $camera->closer($at, $x, $y, $this->times);
+        }
+        [$from, $to, $share] = $this->middle;
+
+        return $camera->closer($body->point($from)->plus($body->point($to)->minus($body->point($from)), $share), $x, $y, $this->times);
     }
 
     /** The ground on which it is drawn, and the ring round it. */

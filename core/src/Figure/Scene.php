@@ -91,6 +91,9 @@ final class Scene
             $body = Skeleton::of($pose, $this->seat);
         }
         $contacts = $step === null ? [] : Contacts::during($this->variation->body, $step->id, $step->phase, $this->side);
+        if (PalmToPalm::isMeant($pose, $contacts)) {
+            return PalmToPalm::posed($pose, $body, $this->seat);
+        }
         $grips = Grips::of($body, $pose, $this->seat, $contacts, $this->variation->body, Props::fillHands($this->variation->propAt));
         if ($helps !== null) {
             $grips[$helps->value] = Grip::holding($body->point("wrist-{$helps->other()->value}"), "lower-arm-{$helps->other()->value}");
