@@ -172,6 +172,8 @@ final class LeadingTest extends BrowserTestCase
     {
         (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
         $this->until(fn (): bool => $this->browser->executeScript('return innerWidth + "x" + innerHeight') === "{$width}x$height", "a window of $width x $height");
+        // A page that changes its drawing with the window has done so by the second frame.
+        $this->browser->executeAsyncScript('const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done)))');
     }
 
     public function testOneMoreBreathIsHeld(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -156,7 +157,12 @@ abstract class BrowserTestCase extends TestCase
         $this->until(function () use ($path): bool {
             foreach ($this->browser->findElements(WebDriverBy::xpath($path)) as $element) {
                 if ($element->isDisplayed() && $element->isEnabled()) {
-                    $element->click();
+                    try {
+                        $element->click();
+                    } catch (ElementClickInterceptedException) {
+                        // Something that is still opening or moving lies over it: once more, as a hand would.
+                        return false;
+                    }
 
                     return true;
                 }

@@ -119,9 +119,8 @@ final readonly class Skeleton
             $rise = asin(max(-0.9, min(0.9, ($knee - $hip->y) / $thigh)));
             $aside = $points["knee-$side->value"]->minus($hip)->x / self::THIGH;
             $points["knee-$side->value"] = $hip->plus((new Vector($aside, sin($rise), cos($rise)))->unit(), $thigh);
-            $points["ankle-$side->value"] = $points["knee-$side->value"]->plus(new Vector(0, -$shin, 0));
-            $points["toe-$side->value"] = $points["ankle-$side->value"]->plus(new Vector($aside, 0, 1), self::FOOT);
-            $points["sole-$side->value"] = $points["ankle-$side->value"]->plus(new Vector(0, -1, 0));
+            $ankle = $points["knee-$side->value"]->plus(new Vector(0, -$shin, 0));
+            $points = ["ankle-$side->value" => $ankle, "toe-$side->value" => $ankle->plus(new Vector($aside, 0, 1), self::FOOT), "sole-$side->value" => $ankle->plus(new Vector(0, -1, 0))] + $points;
         }
 
         return new self($points, $this->axes);
@@ -176,11 +175,7 @@ final readonly class Skeleton
         $upper = (new Vector(0, -1, 0))->rolled(-$open)->pitched(-$raise)->yawed(-$across);
         $forward = (new Vector(0, 0, 1))->pitched(-$raise)->yawed(-$across);
         $outward = $forward->cross($upper);
-        $hinge = new Vector(
-            $forward->x * cos(deg2rad($turn)) + $outward->x * sin(deg2rad($turn)),
-            $forward->y * cos(deg2rad($turn)) + $outward->y * sin(deg2rad($turn)),
-            $forward->z * cos(deg2rad($turn)) + $outward->z * sin(deg2rad($turn)),
-        );
+        $hinge = self::bent($forward, $outward, $turn);
         $lower = self::bent($upper, $hinge, $bend);
         $wrist = $at(JointAction::WristExtension) - $at(JointAction::WristFlexion);
         $hand = self::bent($lower, self::bent($hinge, self::opposite($upper), $bend), -$wrist);
@@ -248,11 +243,7 @@ final readonly class Skeleton
         $thigh = $open((new Vector(0, -1, 0))->pitched(-($flexion + $heelsUp)));
         $back = $open((new Vector(0, 0, -1))->pitched(-($flexion + $heelsUp)));
         $across = $thigh->cross($back);
-        $hinge = new Vector(
-            $back->x * cos(deg2rad($turn)) - $across->x * sin(deg2rad($turn)),
-            $back->y * cos(deg2rad($turn)) - $across->y * sin(deg2rad($turn)),
-            $back->z * cos(deg2rad($turn)) - $across->z * sin(deg2rad($turn)),
-        );
+        $hinge = self::bent($back, self::opposite($across), $turn);
         $shin = self::bent($thigh, $hinge, $knee + $heelsUp);
         $ahead = self::bent(self::opposite($hinge), $thigh, $knee + $heelsUp);
         $foot = self::bent($ahead, $shin, $toes);

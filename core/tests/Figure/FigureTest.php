@@ -5,23 +5,17 @@ declare(strict_types=1);
 namespace KindChair\Tests\Figure;
 
 use KindChair\Body\JointAction;
-use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Figure;
-use KindChair\Figure\FigureKey;
-use KindChair\Figure\Motion;
 use KindChair\Figure\Pose;
-use KindChair\Figure\Scene;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Skeleton;
 use KindChair\Figure\Vector;
 use KindChair\Movement\Base;
 use KindChair\Movement\JointAngle;
-use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
-use KindChair\Movement\View;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -198,44 +192,6 @@ final class FigureTest extends TestCase
         }
     }
 
-    public function testAKeyNamesTheLimbsThatAreNotThereAndTurnsThemWithTheBody(): void
-    {
-        $library = Make::craft()->library;
-        $key = FigureKey::of('side-lean', 'arm', Base::Chair)->without(['leg-left', 'arm-right']);
-
-        self::assertSame('side-lean/arm/chair/left/leg-left+arm-right', (string) $key);
-        self::assertSame('side-lean/arm/chair/right/leg-right+arm-left', (string) $key->mirrored());
-        $own = $key->heldTo([new JointAngle(JointAction::ShoulderAbduction, null, 70)])->resting(Limb::Leg, Side::Right)->carried(Side::Left)->seen(View::Side);
-        self::assertSame('side-lean/arm/chair/left/leg-left+arm-right+shoulder-abduction.70+leg-right.rests+arm-left.carried+view.side', (string) $own);
-        foreach ([$key, $own, FigureKey::atRest(Base::Bed)->without(['leg-right']), FigureKey::atRest(Base::Chair)] as $one) {
-            self::assertEquals($one->draw($library), FigureKey::parse((string) $one)?->draw($library));
-        }
-        foreach (['tail-left', 'view.behind', 'shoulder-abduction.wide', 'leg-left.carried'] as $word) {
-            self::assertNull(FigureKey::parse("side-lean/arm/chair/left/$word"), $word);
-        }
-    }
-
-    public function testAPersonIsDrawnAtTheirOwnRange(): void
-    {
-        $library = Make::craft()->library;
-        $lean = FigureKey::of('side-lean', 'arm', Base::Chair);
-        $whole = $lean->draw($library)?->toArray();
-        self::assertNotEquals($whole, $lean->heldTo([new JointAngle(JointAction::ShoulderAbduction, null, 70)])->draw($library)?->toArray());
-        self::assertNotEquals($whole, $lean->resting(Limb::Arm, Side::Right)->draw($library)?->toArray());
-        self::assertEquals($whole, $lean->heldTo([new JointAngle(JointAction::KneeFlexion, null, 150)])->draw($library)?->toArray(), 'a range that is wide enough changes nothing');
-    }
-
-    public function testAnArmThatIsCarriedHasTheOtherHandOnIt(): void
-    {
-        $movement = Make::craft()->library->get('elbow-bend');
-        foreach (Side::cases() as $weak) {
-            $scene = Scene::of($movement, $movement->variation($movement->usualVariation), Base::Chair, Side::Left, carried: $weak);
-            $body = $scene->startAndEnd()[1]->body;
-            $hand = $body->point("hand-{$weak->other()->value}");
-            self::assertLessThan(3.0, $hand->from($body->point("elbow-$weak->value"), $body->point("wrist-$weak->value")));
-        }
-    }
-
     public function testEachBaseIsDrawnOnItsOwnFurniture(): void
     {
         $furniture = array_map(static fn (Base $base): array => array_map(
@@ -271,66 +227,5 @@ final class FigureTest extends TestCase
 
         self::assertEqualsWithDelta($at(0)->point('ankle-left')->y, $at(60)->point('ankle-left')->y, 0.5);
         self::assertGreaterThan($at(0)->point('head')->z + 10, $at(60)->point('head')->z);
-    }
-
-    public function testAMotionRunsThroughItsStepsAndAgainWithoutAJump(): void
-    {
-        $movement = Make::craft()->library->get('side-lean');
-        $motion = Motion::of($movement, $movement->variation('arm'), Base::Chair, Side::Left, Make::even());
-        $told = $motion->toArray();
-        self::assertSame(['lean', 'breathe-in', 'breathe-out', 'return'], array_column($told['steps'], 'step'));
-        self::assertSame([4.0, 4.0, 4.0, 4.0], array_map('floatval', array_column($told['steps'], 'seconds')));
-        $shape = static fn (array $numbers): array => array_map('count', $numbers);
-        foreach ($motion->steps as $step) {
-            foreach ([...$step['frames'], ...$step['again']] as $frame) {
-                self::assertSame($shape($told['start']), $shape($frame));
-            }
-        }
-        $last = static fn (int $step): array => $motion->steps[$step]['frames'][5];
-        self::assertNotEquals($told['start'], $last(0));
-        self::assertEquals($told['start'], $last(3), 'it comes back to where it began');
-        self::assertEquals($last(1), $motion->steps[1]['again'][5], 'a repetition ends where the one before it did');
-    }
-
-    public function testAMovementThatGrowsOutOfAnotherGoesOnFromItsShape(): void
-    {
-        $library = Make::craft()->library;
-        $motion = static fn (string $id, string $rung, ?Motion $before = null): Motion => Motion::of($library->get($id), $library->get($id)->variation($rung), Base::Chair, Side::Left, Make::even(), view: View::ThreeQuarter, grownFrom: $before?->last);
-        $raise = $motion('arms-sweep', 'high');
-        [$grown, $fresh] = [$motion('side-lean', 'arm', $raise), $motion('side-lean', 'arm')];
-
-        $start = static fn (Motion $one): array => array_map(static fn (Shape $shape): array => $shape->numbers, $one->body);
-        self::assertNotEquals($start($fresh), $start($grown), 'it does not begin at rest');
-        self::assertEquals($fresh->steps[0]['frames'][5], $grown->steps[0]['frames'][5], 'and comes to the same end');
-    }
-
-    public function testFramesThatStayAreSentOnce(): void
-    {
-        $movement = Make::craft()->library->get('neck-turn');
-        $motion = Motion::of($movement, $movement->variation('full'), Base::Chair, Side::Left, Make::even())->toArray();
-        $frame = $motion['steps'][0]['frames'][2];
-        self::assertContains(null, $frame, 'the legs stay');
-        self::assertNotSame([null], array_unique($frame, SORT_REGULAR), 'the head does not');
-    }
-
-    public function testACircleGoesRoundAndRoundTheOtherWay(): void
-    {
-        foreach (Make::craft()->library->all() as $movement) {
-            if ($movement->laterality->directions === null) {
-                continue;
-            }
-            $motion = Motion::of($movement, $movement->variation($movement->usualVariation), $movement->variation($movement->usualVariation)->mainBase(), Side::Left, Make::even());
-            $ways = [];
-            foreach ($motion->steps as $step) {
-                $ways[$step['way']][] = $step['frames'];
-            }
-            self::assertCount(2, $ways, $movement->id);
-            self::assertNotEquals($ways[0], $ways[1], "$movement->id looks the same both ways round");
-            // Half way there and half way back are not the same place.
-            $cycle = array_values(array_filter($motion->steps, static fn (array $step): bool => $step['way'] === 0 && $step['step']->phase === Phase::Cycle));
-            if (count($cycle) === 2) {
-                self::assertNotEquals($cycle[0]['frames'][2], $cycle[1]['frames'][2], "$movement->id goes back the way it came");
-            }
-        }
     }
 }

@@ -3,13 +3,22 @@ import type { Shape } from '../api/types/figure';
 import type { Motion } from '../api/types/motion';
 import { Shapes } from './FigureDrawing';
 
-const still = window.matchMedia('(prefers-reduced-motion: reduce)');
+const calm = window.matchMedia('(prefers-reduced-motion: reduce)');
 const ease = (share: number) => (1 - Math.cos(Math.PI * Math.min(1, Math.max(0, share)))) / 2;
+
+/** The paths of what stands still from one frame to the next, each put together once. */
+const whole = new WeakMap<number[], string>();
 
 /** A path whose numbers are given apart from it. */
 function filled(path: string, numbers: number[]): string {
     let at = 0;
     return path.replaceAll('$', () => String(Math.round(numbers[at++] ?? 0)));
+}
+
+function still(path: string, numbers: number[]): string {
+    const known = whole.get(numbers) ?? filled(path, numbers);
+    whole.set(numbers, known);
+    return known;
 }
 
 type Frame = number[][];
@@ -53,17 +62,17 @@ export function bodyAt(motion: Motion, step: number, share: number, isAgain = fa
         isAgain && again.length > 1
             ? again
             : [all[step - 1]?.frames.at(-1) ?? motion.start, ...(all[step]?.frames ?? [])];
-    const place = (still.matches ? 1 : ease(share)) * (run.length - 1);
+    const place = (calm.matches ? 1 : ease(share)) * (run.length - 1);
     const low = Math.min(run.length - 1, Math.floor(place));
     const from = run[low] ?? motion.start;
     const to = run[low + 1] ?? from;
     return motion.body.map((shape, index) => {
         const numbers = from[index] ?? [];
         const next = to[index] ?? numbers;
-        const between =
-            numbers === next
-                ? numbers
-                : numbers.map((value, at) => value + ((next[at] ?? value) - value) * (place - low));
+        if (numbers === next || place === low) {
+            return { ...shape, d: still(shape.d, numbers) };
+        }
+        const between = numbers.map((value, at) => value + ((next[at] ?? value) - value) * (place - low));
         return { ...shape, d: filled(shape.d, between) };
     });
 }
@@ -132,7 +141,7 @@ export function BreathingFigure({
     title: string;
     cues: Record<string, string>;
 }) {
-    const [playing, setPlaying] = useState(!still.matches);
+    const [playing, setPlaying] = useState(!calm.matches);
     const [place, setPlace] = useState({ at: 0, share: 1 });
     const order = running(motion);
     useEffect(() => {
