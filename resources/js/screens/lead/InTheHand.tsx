@@ -76,8 +76,8 @@ export function InTheHand({ lead, moment, player, motion, away, hasBegun, notice
                     <h1 className="flex shrink-0 items-center gap-2 text-[min(1.125rem,5.4vh)] leading-tight md:text-[1.75rem]">
                         <ZoneShape zone={entry.zone} size={20} /> {entry.name}
                     </h1>
-                    <div className="flex min-h-0 flex-1 gap-2">
-                        <div className="min-w-0 flex-1" aria-live="off">
+                    <div className="flex min-h-0 flex-1 gap-2 portrait:flex-col">
+                        <div className="min-h-0 min-w-0 flex-1" aria-live="off">
                             <FitText
                                 words={cueOf(beat, entry, moment.share)}
                                 most={hasRoom ? 84 : 52}
@@ -85,8 +85,17 @@ export function InTheHand({ lead, moment, player, motion, away, hasBegun, notice
                             />
                         </div>
                         {motion && (
-                            <span className="w-[26%] max-w-36 shrink-0 self-end landscape:w-[20%]" data-moving-figure>
-                                <LeadFigure player={player} motion={motion} name={entry.name} size={112} />
+                            <span
+                                className="flex shrink-0 justify-center portrait:h-[46%] landscape:w-[26%] landscape:max-w-40 landscape:items-end"
+                                data-moving-figure
+                            >
+                                <LeadFigure
+                                    player={player}
+                                    motion={motion}
+                                    name={entry.name}
+                                    size={160}
+                                    className="portrait:h-full portrait:w-auto landscape:h-auto landscape:max-h-full landscape:w-full"
+                                />
                             </span>
                         )}
                     </div>
