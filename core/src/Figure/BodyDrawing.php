@@ -139,22 +139,23 @@ final readonly class BodyDrawing
      */
     public function shadow(Posed $start, Posed $end, Camera $camera): array
     {
-        $parts = Anatomy::of($start->body, $start->pose, $start->grips);
-        $shadows = [];
         $tracked = ['torso' => ['hips', 'chest'], 'head' => ['head', 'chest']];
         foreach (Side::cases() as $side) {
             $tracked += ["upper-arm-$side->value" => ["elbow-$side->value"], "lower-arm-$side->value" => ["wrist-$side->value", "hand-$side->value"]];
             $tracked += ["thigh-$side->value" => ["knee-$side->value"], "shin-$side->value" => ["ankle-$side->value", "toe-$side->value"]];
         }
-        foreach (Layers::pieces($this->near) as $piece => $names) {
-            $moved = max(array_map(static fn (string $point): float => self::apart($camera->page($start->body->point($point)), $camera->page($end->body->point($point))), $tracked[$piece]));
-            if ($moved >= self::SHADOW_FROM && $this->isDrawn($piece)) {
-                $outline = new Outline();
-                foreach ($names as $name) {
-                    $parts[$name]->outlined($outline, $camera);
-                }
-                $shadows[] = $outline->filled('shadow');
+        $moved = array_filter(Layers::pieces($this->near), fn (string $piece): bool => $this->isDrawn($piece) && max(array_map(
+            static fn (string $point): float => self::apart($camera->page($start->body->point($point)), $camera->page($end->body->point($point))),
+            $tracked[$piece],
+        )) >= self::SHADOW_FROM, ARRAY_FILTER_USE_KEY);
+        $parts = $moved === [] ? [] : Anatomy::of($start->body, $start->pose, $start->grips);
+        $shadows = [];
+        foreach ($moved as $names) {
+            $outline = new Outline();
+            foreach ($names as $name) {
+                $parts[$name]->outlined($outline, $camera);
             }
+            $shadows[] = $outline->filled('shadow');
         }
 
         return $shadows;
@@ -192,9 +193,7 @@ final readonly class BodyDrawing
     /** Where a limb ends is not known: half of its upper part is drawn. */
     private function upTo(string $name, Flesh $flesh): Flesh
     {
-        $parts = explode('-', $name);
-        $side = array_pop($parts);
-        $part = implode('-', $parts);
+        [$part, $side] = Layers::named($name);
         if (!in_array($part, ['upper-arm', 'thigh'], true) || $this->has($part, $side)) {
             return $flesh;
         }
@@ -227,9 +226,8 @@ final readonly class BodyDrawing
 
     private static function folds(string $piece, Skeleton $body): bool
     {
-        preg_match('/-(left|right)$/', $piece, $found);
-        $side = $found[1] ?? '';
-        [$from, $joint, $to] = self::JOINTS[str_contains($piece, 'arm') ? 'upper-arm' : 'thigh'];
+        [$name, $side] = Layers::named($piece);
+        [$from, $joint, $to] = self::JOINTS[str_contains($name, 'arm') ? 'upper-arm' : 'thigh'];
         $one = $body->point("$from-$side")->minus($body->point("$joint-$side"))->unit();
         $other = $body->point("$to-$side")->minus($body->point("$joint-$side"))->unit();
 
@@ -238,11 +236,13 @@ final readonly class BodyDrawing
 
     private function isDrawn(string $piece): bool
     {
-        if (preg_match('/^(lower-arm|shin)-(left|right)$/', $piece, $found) !== 1) {
-            return true;
-        }
+        [$name, $side] = Layers::named($piece);
 
-        return $this->has($found[1] === 'shin' ? 'thigh' : 'upper-arm', $found[2]);
+        return match ($name) {
+            'lower-arm' => $this->has('upper-arm', $side),
+            'shin' => $this->has('thigh', $side),
+            default => true,
+        };
     }
 
     private function role(string $part): string

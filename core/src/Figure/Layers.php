@@ -70,9 +70,13 @@ final readonly class Layers
     }
 
     /** @return array{string, string} a piece without its side, and the side */
-    private static function named(string $piece): array
+    public static function named(string $piece): array
     {
-        return preg_match('/^(.+)-(left|right)$/', $piece, $found) === 1 ? [$found[1], $found[2]] : [$piece, ''];
+        return match (true) {
+            str_ends_with($piece, '-left') => [substr($piece, 0, -5), 'left'],
+            str_ends_with($piece, '-right') => [substr($piece, 0, -6), 'right'],
+            default => [$piece, ''],
+        };
     }
 
     /**

@@ -39,8 +39,12 @@ final class Settled
 
     private static function handsAtRest(Pose $pose, DrawnSeat $seat): Pose
     {
+        $resting = array_filter(Side::cases(), $pose->restsArm(...));
+        if ($resting === []) {
+            return $pose;
+        }
         $body = Skeleton::of($pose, $seat);
-        foreach (array_filter(Side::cases(), $pose->restsArm(...)) as $side) {
+        foreach ($resting as $side) {
             $place = $seat === DrawnSeat::Standing ? HandPlace::Backrest : HandPlace::Thigh;
             $angles = ArmReach::atEase($body, $side, HandPlaces::of($place, $side, false, $body, $seat)[0]);
             // An arm that would not reach hangs as it does at rest.
