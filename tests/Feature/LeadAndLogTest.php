@@ -55,6 +55,23 @@ final class LeadAndLogTest extends AppTestCase
         }
     }
 
+    public function testFiguresFaceAsTheTeacherTurns(): void
+    {
+        $shown = [];
+        foreach ([true, false] as $mirrors) {
+            $this->class->store(['settings' => ['mirrors' => $mirrors]] + self::plan());
+            $id = $this->start();
+            $motions = $this->getJson("/api/led/$id/motions")->json('motions');
+            $figures = array_column($this->answer($this->getJson("/api/led/$id/beats"), 'answer-lead')['entries'], 'figure', 'id');
+            $shown[] = [$figures['b'], $motions['b/left']['start'], $motions['b/right']['start']];
+            $this->postJson("/api/led/$id/end", ['attendance' => (object) [], 'note' => ''])->assertSuccessful();
+        }
+        [[$mirrored, $left, $right], [$own, $ownLeft, $ownRight]] = $shown;
+        $this->assertStringContainsString('/right', $mirrored, 'their left is on the right of who faces them');
+        $this->assertStringContainsString('/left', $own);
+        $this->assertSame([$left, $right], [$ownRight, $ownLeft]);
+    }
+
     public function testWhatGoesOnBesideTheCueIsShownWithThoseWhoFollowIt(): void
     {
         $plan = self::plan();

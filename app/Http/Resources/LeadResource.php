@@ -22,6 +22,7 @@ use KindChair\People\Participant;
 use KindChair\People\StopSigns;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
+use KindChair\Plan\Settings;
 use KindChair\Script\Script;
 use KindChair\Timeline\Beat;
 
@@ -42,7 +43,7 @@ final readonly class LeadResource
         $entries = [];
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
-                $entries[] = ['section' => $section->kind->plainName(), ...$this->entry($entry, $plan->baseFor($section) ?? $group->mainBase(), $review->versions, $group, Tracks::of($section, $entry, $review->versions))];
+                $entries[] = ['section' => $section->kind->plainName(), ...$this->entry($entry, $plan->baseFor($section) ?? $group->mainBase(), $review->versions, $group, Tracks::of($section, $entry, $review->versions), $plan->settings)];
             }
         }
 
@@ -82,7 +83,7 @@ final readonly class LeadResource
     }
 
     /**
-     * How each entry moves, for each side that its beats name, drawn as the group is seen by someone who faces it.
+     * How each entry moves, for each side that its beats name, as the teacher turns who shows it.
      *
      * @return array<string, array<string, mixed>> by entry id and the participants' side: "ID/left"
      */
@@ -103,7 +104,7 @@ final readonly class LeadResource
                         $movement,
                         $variation,
                         self::shownOn($variation, $plan->baseFor($section) ?? $group->mainBase()),
-                        $side->other(),
+                        Script::teacherSide($side, $plan->settings) ?? $side,
                         $plan->patternFor($section, $entry),
                         view: $grown?->view,
                         grownFrom: $grown?->last,
@@ -126,7 +127,7 @@ final readonly class LeadResource
      * @param array<string, list<PersonVersion>> $all by entry id, in the group's order
      * @return array<string, mixed>
      */
-    private function entry(Entry $entry, Base $base, array $all, Group $group, ?Tracks $tracks): array
+    private function entry(Entry $entry, Base $base, array $all, Group $group, ?Tracks $tracks, Settings $settings): array
     {
         $versions = $tracks === null
             ? $all[$entry->id]
@@ -142,10 +143,9 @@ final readonly class LeadResource
             'zone' => $movement->mainRegion()?->zone()->value,
             'facing' => $movement->facing->value,
             'sides' => $movement->laterality->sides->value,
-            // People face the teacher: their left is drawn on the right of the page.
-            'figure' => (string) FigureKey::on($movement->id, $variation, $base)->mirrored(),
+            'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, $base), $settings),
             'props' => array_map($this->planner->propName(...), $variation->props),
-            'besides' => $tracks === null ? [] : array_map(fn (Entry $other): array => $this->beside($other, $group, $tracks), $tracks->besides($entry)),
+            'besides' => $tracks === null ? [] : array_map(fn (Entry $other): array => $this->beside($other, $group, $tracks, $settings), $tracks->besides($entry)),
             'reminders' => array_values(array_map(
                 static fn (PersonVersion $version): array => ['person' => $version->participant, 'watch' => $version->watch],
                 array_filter($versions, static fn (PersonVersion $version): bool => $version->watch !== []),
@@ -154,7 +154,7 @@ final readonly class LeadResource
                 fn (PersonVersion $version): array => [
                     'person' => $version->participant,
                     'mark' => $version->mark->value,
-                    'figures' => $this->bothSides($version, $people[$version->participant]),
+                    'figures' => $this->bothSides($version, $people[$version->participant], $settings),
                     'does' => $version->brief,
                     'props' => array_map($this->planner->propName(...), $version->props),
                 ],
@@ -168,7 +168,7 @@ final readonly class LeadResource
      *
      * @return array<string, mixed>
      */
-    private function beside(Entry $entry, Group $group, Tracks $tracks): array
+    private function beside(Entry $entry, Group $group, Tracks $tracks, Settings $settings): array
     {
         $movement = $this->planner->movement($entry->movement);
         $variation = $movement->variation($entry->variation);
@@ -178,9 +178,15 @@ final readonly class LeadResource
             'id' => $entry->id,
             'name' => $movement->name(),
             'variation' => $variation->name,
-            'figure' => (string) FigureKey::on($movement->id, $variation, self::shownOn($variation, $people[0]->base ?? $variation->mainBase()))->mirrored(),
+            'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, self::shownOn($variation, $people[0]->base ?? $variation->mainBase())), $settings),
             'people' => array_column($people, 'id'),
         ];
+    }
+
+    /** People face the teacher: who mirrors them goes to the same side of the page, who uses her own sides to the other. */
+    private static function faced(FigureKey $key, Settings $settings): FigureKey
+    {
+        return $settings->mirrors ? $key->mirrored() : $key;
     }
 
     /** Which of its movement's directions a beat goes, from 0. */
@@ -191,11 +197,11 @@ final readonly class LeadResource
         return (int) array_search($beat->direction, $ways, true);
     }
 
-    /** @return array{left: string, right: string} the figure while their left or their right is worked, seen from the front */
-    private function bothSides(PersonVersion $version, Participant $person): array
+    /** @return array{left: string, right: string} the figure while their left or their right is worked, as the teacher turns */
+    private function bothSides(PersonVersion $version, Participant $person, Settings $settings): array
     {
         return array_map(
-            fn (Side $named): string => (string) $this->planner->figureOf($version, $person, $named)->mirrored(),
+            fn (Side $named): string => (string) self::faced($this->planner->figureOf($version, $person, $named), $settings),
             ['left' => Side::Left, 'right' => Side::Right],
         );
     }

@@ -42,8 +42,8 @@ final readonly class SheetResource
                     'variation' => $variation->name,
                     'dose' => DoseWords::of($movement, $entry, $review->timeline->passesOf($entry->id)),
                     'start' => $review->timeline->turnsOf($entry->id)[0]->start ?? 0,
-                    // The sheet is read facing the group, so the first side is drawn as the group is seen.
-                    'figure' => Figure::of($movement, $variation, $variation->mainBase(), Side::Left),
+                    // As the teacher turns who shows the first side.
+                    'figure' => Figure::of($movement, $variation, $variation->mainBase(), Script::teacherSide($plan->settings->firstSide, $plan->settings) ?? Side::Left),
                     'isSided' => $movement->laterality->isSided(),
                     'props' => array_map(fn (string $id): string => $this->planner->propName($id), $variation->props),
                     'facing' => $movement->facing->value,
