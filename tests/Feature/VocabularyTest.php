@@ -18,6 +18,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\BodyNote;
 use KindChair\Movement\Effort;
 use KindChair\Movement\Facing;
+use KindChair\Movement\FingerForm;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\LegContact;
 use KindChair\Movement\MovementKind;
@@ -91,6 +92,7 @@ final class VocabularyTest extends TestCase
         'touchKind' => TouchKind::class,
         'view' => View::class,
         'facing' => Facing::class,
+        'fingerForm' => FingerForm::class,
         'propPlace' => PropPlace::class,
         'wall' => Wall::class,
         'weakLimbDoes' => WeakLimbDoes::class,

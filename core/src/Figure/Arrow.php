@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
+use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Movement\Movement;
@@ -30,7 +31,8 @@ final readonly class Arrow
     public static function of(Movement $movement, Scene $scene, Pose $start, Posed $end, Side $side): array
     {
         $zone = $movement->mainRegion()?->zone();
-        if ($zone === null) {
+        // A hand that opens or bends is seen closer; the way on which it came there is not the movement.
+        if ($zone === null || $movement->mainRegion() === Region::WristsHands && $movement->laterality->directions === null) {
             return [];
         }
         $both = $movement->laterality->sides === SideUse::Together && $scene->view !== View::Side && !in_array($zone, [Zone::Head, Zone::Back], true);

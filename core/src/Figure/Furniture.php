@@ -38,8 +38,8 @@ final readonly class Furniture
         $drawn = new self($camera, $near);
 
         return match ($seat) {
-            DrawnSeat::Chair => [$drawn->chair(), [], []],
-            DrawnSeat::Armchair => [[...$drawn->chair(), ...$drawn->armrest($near->other(), self::SIDE + 2)], $drawn->armrest($near, self::SIDE + 2), []],
+            DrawnSeat::Chair => [$drawn->chairAt(new Vector(0, 0, 0), self::TOP), [], []],
+            DrawnSeat::Armchair => [[...$drawn->chairAt(new Vector(0, 0, 0), self::TOP), ...$drawn->armrest($near->other(), self::SIDE + 2)], $drawn->armrest($near, self::SIDE + 2), []],
             DrawnSeat::Sideways => [$drawn->chairAcross(), [], []],
             // The chair's back is between who stands and whoever looks.
             DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(0, self::FLOOR_OF_STANDING - self::FLOOR, HandPlaces::RAIL[1] - self::BACK + 3.5), HandPlaces::RAIL[0] - 1 - self::FLOOR_OF_STANDING + self::FLOOR)],
@@ -49,10 +49,15 @@ final readonly class Furniture
         };
     }
 
-    /** @return list<Shape> */
-    private function chair(): array
+    /** @return list<Shape> a table or tray before the seat, seen over the thighs */
+    public static function table(Camera $camera, Side $near): array
     {
-        return $this->chairAt(new Vector(0, 0, 0), self::TOP);
+        $drawn = new self($camera, $near);
+        [$height, $edge] = HandPlaces::TABLE;
+        $top = new Outline();
+        $drawn->box($top, new Vector(0, $height - 1.6, $edge + 6.0), new Vector(17.0, 0, 0), new Vector(0, 0.6, 0), new Vector(0, 0, 7.0));
+
+        return [$top->filled('seat', true)];
     }
 
     /** @return list<Shape> */
@@ -254,40 +259,7 @@ final readonly class Furniture
                 }
             }
         }
-        $outline->area(self::hull($corners));
-    }
-
-    /**
-     * @param list<array{float, float}> $points
-     * @return list<array{float, float}> the corners of the smallest area that holds them all
-     */
-    private static function hull(array $points): array
-    {
-        sort($points);
-
-        return [...self::halfHull($points), ...self::halfHull(array_reverse($points))];
-    }
-
-    /**
-     * @param list<array{float, float}> $points from one end to the other
-     * @return list<array{float, float}> the corners on one side, without the last
-     */
-    private static function halfHull(array $points): array
-    {
-        $hull = [];
-        foreach ($points as $point) {
-            while (count($hull) > 1) {
-                [$a, $b] = [$hull[count($hull) - 2], $hull[count($hull) - 1]];
-                if (($b[0] - $a[0]) * ($point[1] - $a[1]) - ($b[1] - $a[1]) * ($point[0] - $a[0]) > 1e-9) {
-                    break;
-                }
-                array_pop($hull);
-            }
-            $hull[] = $point;
-        }
-        array_pop($hull);
-
-        return $hull;
+        $outline->hull($corners);
     }
 
     private static function long(Vector $way, float $length): Vector

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
+use KindChair\Movement\FingerForm;
+
 /** What a hand does: how far its fingers curl and spread, and where its palm faces. */
 final readonly class Grip
 {
@@ -22,8 +24,9 @@ final readonly class Grip
      * @param string|null $on the part of the body on which it lies, such as "thigh-left", and which it is drawn over
      * @param bool $isUnder whether it lies behind that part
      * @param Vector|null $along where its fingers point, one unit long; null where wrist and forearm tell it
+     * @param FingerForm|null $form what single fingers do
      */
-    private function __construct(public float $curl, public float $spread, public ?Vector $facing = null, public ?string $on = null, public bool $isUnder = false, public ?Vector $along = null)
+    private function __construct(public float $curl, public float $spread, public ?Vector $facing = null, public ?string $on = null, public bool $isUnder = false, public ?Vector $along = null, public ?FingerForm $form = null)
     {
     }
 
@@ -31,6 +34,18 @@ final readonly class Grip
     public static function free(float $curled, float $spread): self
     {
         return new self($curled > 0 ? $curled : ($spread > 0 ? 0.0 : self::EASY), $spread > 0 ? $spread / 2 : self::APART);
+    }
+
+    /** The same with single fingers doing something. */
+    public function forming(?FingerForm $form): self
+    {
+        $curl = match ($form) {
+            null => $this->curl,
+            FingerForm::Touch => self::EASY,
+            FingerForm::ThumbIn, FingerForm::ThumbOut => self::FIST,
+        };
+
+        return $form === null ? $this : new self($curl, 0.0, $this->facing, $this->on, $this->isUnder, $this->along, $form);
     }
 
     public static function fist(): self

@@ -30,7 +30,7 @@ final readonly class HandPlaces
     /** Where a thigh is held from below: shares of its length, the likeliest first. */
     private const UNDER = [0.8, 0.65, 0.95, 0.5, 0.35];
     /** The top of a table or tray that stands before the seat, and where it begins. */
-    private const TABLE = [6.0, 20.0];
+    public const TABLE = [6.0, 20.0];
     /** The top of the chair's back for who stands behind it. */
     public const RAIL = [5.0, 23.5];
 

@@ -71,6 +71,12 @@ final class Outline
         return $this;
     }
 
+    /** @param list<array{float, float}> $points that an area goes round, the smallest that holds them all */
+    public function hull(array $points): self
+    {
+        return $this->area(self::around($points));
+    }
+
     /** @param list<array{float, float}> $points of a line that is stroked */
     public function line(array $points): self
     {
@@ -133,5 +139,38 @@ final class Outline
     {
         $numbers[] = (int) round($point[0] * 10);
         $numbers[] = (int) round($point[1] * 10);
+    }
+
+    /**
+     * @param list<array{float, float}> $points
+     * @return list<array{float, float}> the corners of the smallest area that holds them all
+     */
+    private static function around(array $points): array
+    {
+        sort($points);
+
+        return [...self::halfHull($points), ...self::halfHull(array_reverse($points))];
+    }
+
+    /**
+     * @param list<array{float, float}> $points from one end to the other
+     * @return list<array{float, float}> the corners on one side, without the last
+     */
+    private static function halfHull(array $points): array
+    {
+        $hull = [];
+        foreach ($points as $point) {
+            while (count($hull) > 1) {
+                [$a, $b] = [$hull[count($hull) - 2], $hull[count($hull) - 1]];
+                if (($b[0] - $a[0]) * ($point[1] - $a[1]) - ($b[1] - $a[1]) * ($point[0] - $a[0]) > 1e-9) {
+                    break;
+                }
+                array_pop($hull);
+            }
+            $hull[] = $point;
+        }
+        array_pop($hull);
+
+        return $hull;
     }
 }

@@ -7,6 +7,8 @@ namespace KindChair\Figure;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\HandContact;
+use KindChair\Movement\HandPlace;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
@@ -73,10 +75,12 @@ final class Scene
         return false;
     }
 
-    /** @return list<Shape> what is used in this rung, where it lies in a pose */
+    /** @return list<Shape> what is used in this rung, where it lies in a pose, and the table that hands lie on */
     public function props(Skeleton $body): array
     {
-        return Props::of($this->variation->propAt, $body, $this->camera, $this->side);
+        $hasTable = $this->seat !== DrawnSeat::Standing && array_filter($this->variation->body->hands, static fn (HandContact $hand): bool => $hand->on === HandPlace::Table) !== [];
+
+        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...Props::of($this->variation->propAt, $body, $this->camera, $this->side)];
     }
 
     /** A pose with its hands as they are in a step; at rest where none is named. */
@@ -99,7 +103,7 @@ final class Scene
             $grips[$helps->value] = Grip::holding($body->point("wrist-{$helps->other()->value}"), "lower-arm-{$helps->other()->value}");
         }
 
-        return new Posed($pose, $body, $grips, $this->seat);
+        return new Posed($pose, $body, array_map(static fn (Grip $grip): Grip => $grip->forming($step?->fingers), $grips), $this->seat);
     }
 
     /** @return array{Posed|null, Posed} where the movement comes from, null if that looks the same, and its furthest pose */

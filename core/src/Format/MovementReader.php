@@ -19,6 +19,7 @@ use KindChair\Movement\Cue;
 use KindChair\Movement\Doses;
 use KindChair\Movement\Effort;
 use KindChair\Movement\Facing;
+use KindChair\Movement\FingerForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\Laterality;
@@ -121,6 +122,7 @@ final readonly class MovementReader
             $node->maybe('seconds')?->tenths(),
             self::angles($node->maybe('angles')),
             self::cue($node->at('cue')),
+            $node->maybe('fingers')?->enum(FingerForm::class),
         ));
     }
 

@@ -10,7 +10,10 @@ use KindChair\Breath\BreathPattern;
 /** One part of a movement that goes with one part of the breath. */
 final readonly class Step
 {
-    /** @param int|null $freeLength tenths of a second, for a step that follows no breath */
+    /**
+     * @param int|null $freeLength tenths of a second, for a step that follows no breath
+     * @param FingerForm|null $fingers null where curl and spread tell what the hand does
+     */
     public function __construct(
         public string $id,
         public Phase $phase,
@@ -18,6 +21,7 @@ final readonly class Step
         public ?int $freeLength,
         public Angles $angles,
         public Cue $cue,
+        public ?FingerForm $fingers = null,
     ) {
         if (($breath === Breath::Free) !== ($freeLength !== null && $freeLength > 0)) {
             throw InvalidMovement::onlyFreeStepsHaveSeconds($id, $freeLength);
