@@ -12,6 +12,9 @@ use Stringable;
 /** Figures of a library by their keys (see FigureKey), each drawn once. */
 final readonly class FigureBook
 {
+    /** Strokes in the key of a figure that is anybody's. */
+    private const SHARED = 3;
+
     /**
      * @param string $owner whose library it is; figures of shipped movements are everybody's
      * @param string $mark of that library
@@ -47,8 +50,13 @@ final readonly class FigureBook
     {
         $draw = fn (): array => FigureKey::parse($key)?->draw($this->library)?->toArray() ?? [];
         $movement = (string) strtok($key, '/');
-        if ($movement !== 'rest' && !$this->library->has($movement)) {
+        if (!in_array($movement, [FigureKey::REST, FigureKey::ZONES], true) && !$this->library->has($movement)) {
             return [];
+        }
+
+        if (substr_count($key, '/') > self::SHARED) {
+            // What is somebody's own, a limb or a range, is kept nowhere but in their notes.
+            return $draw();
         }
 
         return str_contains($movement, '@') ? DerivedCache::of("$this->owner:figure:$key", $this->mark, $draw) : DerivedCache::of("shipped:figure:$key", '', $draw);

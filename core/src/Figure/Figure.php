@@ -48,6 +48,12 @@ final readonly class Figure
         ]);
     }
 
+    /** Someone sitting, zone by zone. */
+    public static function zones(): self
+    {
+        return new self(ZoneFigure::shapes());
+    }
+
     /**
      * Someone sitting still.
      *

@@ -15,7 +15,7 @@ use KindChair\Movement\View;
 use Stringable;
 
 /**
- * Names one figure of a library: "movement/variation/base/side", or "rest/base" for someone sitting still. What is this person's own
+ * Names one figure of a library: "movement/variation/base/side", "rest/base" for someone sitting still, or "zones" for the body by its zones. What is this person's own
  * follows: limbs that are not there, rest, or are carried by the other hand, and degrees to which joints are held, and the view if it
  * is chosen: "side-lean/arm/chair/left/leg-left+arm-right.rests+shoulder-flexion.90+view.side".
  */
@@ -23,7 +23,9 @@ final readonly class FigureKey implements Stringable
 {
     /** The chair with arms, where a base is asked for. */
     public const ARMCHAIR = 'armchair';
-    private const REST = 'rest';
+    public const REST = 'rest';
+    /** The key of the body by its zones. */
+    public const ZONES = 'zones';
     private const RESTS = 'rests';
     private const CARRIED = 'carried';
     private const VIEW = 'view.';
@@ -109,6 +111,9 @@ final readonly class FigureKey implements Stringable
     /** What a key names; null when it names nothing that can be drawn. */
     public static function parse(string $key): ?self
     {
+        if ($key === self::ZONES) {
+            return new self(self::ZONES, '', Base::Chair->value, Side::Left);
+        }
         [$movement, $variation, $base, $side, $own] = [...explode('/', $key), '', '', '', ''];
         if ($movement === self::REST) {
             [$base, $side, $own] = [$variation, Side::Left->value, $base];
@@ -129,6 +134,9 @@ final readonly class FigureKey implements Stringable
         $absent = array_values(array_filter($this->own, static fn (string $word): bool => preg_match('/^(arm|leg)-(left|right)$/', $word) === 1));
         if ($this->movement === null) {
             return Figure::atRest($base, $absent);
+        }
+        if ($this->movement === self::ZONES) {
+            return Figure::zones();
         }
         if (!$library->has($this->movement) || !$library->get($this->movement)->hasVariation($this->variation)) {
             return null;

@@ -6,8 +6,10 @@ namespace KindChair\Tests\Figure;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
+use KindChair\Body\Zone;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Figure;
+use KindChair\Figure\FigureKey;
 use KindChair\Figure\Pose;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Skeleton;
@@ -227,5 +229,19 @@ final class FigureTest extends TestCase
 
         self::assertEqualsWithDelta($at(0)->point('ankle-left')->y, $at(60)->point('ankle-left')->y, 0.5);
         self::assertGreaterThan($at(0)->point('head')->z + 10, $at(60)->point('head')->z);
+    }
+
+    public function testEachZoneOfTheBodyIsDrawnWhereItIs(): void
+    {
+        $middle = [];
+        foreach (Figure::zones()->shapes as $shape) {
+            preg_match_all('/[ML]-?\d+ (-?\d+)/', $shape->data(), $ys);
+            $middle[$shape->role][] = array_sum(array_map('intval', $ys[1])) / max(1, count($ys[1]));
+        }
+        $heights = array_map(static fn (array $all): float => array_sum($all) / count($all), array_intersect_key($middle, array_flip(array_map(static fn (Zone $zone): string => "zone-$zone->value", Zone::cases()))));
+        unset($heights['zone-arms']);
+        asort($heights);
+        self::assertSame(['zone-head', 'zone-shoulders', 'zone-back', 'zone-hips', 'zone-legs', 'zone-feet'], array_keys($heights));
+        self::assertEquals(Figure::zones(), FigureKey::parse(FigureKey::ZONES)?->draw(Make::craft()->library));
     }
 }

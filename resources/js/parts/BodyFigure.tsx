@@ -1,53 +1,50 @@
+import { useFigures } from '../api/queries';
 import { vocabulary } from '../api/types/words';
 import { ZoneShape, type ZoneName } from './ZoneShape';
 
-/** Someone sitting, seen from the side, built of the seven regions with paper gaps as joints. */
-const paths: Record<ZoneName, string> = {
-    head: 'M33 2a20 20 0 0 1 2 40v8h-12v-9a20 20 0 0 1 10-39z',
-    shoulders: 'M14 53h34q7 0 7 10t-7 14h-34q-5-3-5-12t5-12z',
-    back: 'M11 80h18v44h-18z M48 80h5v30h-5z',
-    arms: 'M31 80h14v46l36 34l-9 10l-41-38z',
-    hips: 'M11 127h18v10l26 24v30h-36q-8 0-8-8z',
-    legs: 'M58 176h35q9 0 9 10v74h-20v-54h-24z',
-    feet: 'M82 263h20v24l14 11v9h-34z',
-};
-/** In the order they are painted: arms lie over the back. */
-const parts = Object.entries(paths) as [ZoneName, string][];
-
 export const zoneNames = vocabulary.zone;
+
+/** Page units of the figure that are shown: the body, and the chair as far as it is behind it. */
+const FRAME = { x: 272, y: 196, width: 480, height: 750 };
 
 /** The regions as a body; what is not chosen is dimmed. With `onChoose` each part can be touched. */
 export function BodyFigure({
     zone,
     width,
-    height,
     onChoose,
 }: {
     zone: string | null;
     width: number;
-    height: number;
     onChoose?: (zone: ZoneName) => void;
 }) {
+    const shapes = useFigures(['zones']).zones ?? [];
     return (
-        <svg viewBox="0 0 120 310" width={width} height={height} aria-hidden="true" className="mt-1 shrink-0">
-            <path
-                d="M4 52v252M4 196h84v108"
-                fill="none"
-                stroke="var(--color-chair)"
-                strokeWidth="6"
-                strokeLinecap="round"
-            />
-            {parts.map(([name, path]) => (
-                <path
-                    key={name}
-                    d={path}
-                    className={`zone-${name} ${onChoose ? 'cursor-pointer hover:stroke-ink' : ''}`}
-                    strokeWidth="3"
-                    fill="var(--fill)"
-                    opacity={zone && zone !== name ? 0.35 : 1}
-                    onClick={() => onChoose?.(name)}
-                />
-            ))}
+        <svg
+            viewBox={`${FRAME.x} ${FRAME.y} ${FRAME.width} ${FRAME.height}`}
+            width={width}
+            height={(width * FRAME.height) / FRAME.width}
+            aria-hidden="true"
+            className="shrink-0 self-center"
+        >
+            {shapes.map(({ role, d }, index) => {
+                const name = role.startsWith('zone-') ? (role.slice(5) as ZoneName) : null;
+                return (
+                    <path
+                        key={index}
+                        d={d}
+                        className={
+                            name ? `${role} ${onChoose ? 'cursor-pointer hover:stroke-ink' : ''}` : `figure-${role}`
+                        }
+                        fill={name ? 'var(--fill)' : 'var(--paint)'}
+                        stroke="var(--halo)"
+                        strokeWidth={name ? 16 : 0}
+                        strokeLinejoin="round"
+                        paintOrder="stroke"
+                        opacity={zone && name && zone !== name ? 0.35 : 1}
+                        onClick={name ? () => onChoose?.(name) : undefined}
+                    />
+                );
+            })}
         </svg>
     );
 }
@@ -57,7 +54,7 @@ export function BodyChooser({ zone, onChoose }: { zone: string | null; onChoose:
     const toggle = (name: string) => onChoose(zone === name ? null : name);
     return (
         <div className="flex gap-2">
-            <BodyFigure zone={zone} width={112} height={300} onChoose={toggle} />
+            <BodyFigure zone={zone} width={128} onChoose={toggle} />
             <ul className="min-w-0 flex-1">
                 {[...zoneNames, ['none', 'Breath, stillness'] as const].map(([name, words]) => (
                     <li key={name}>
