@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\User;
+use Illuminate\Support\Facades\Cache;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppTestCase;
 
@@ -103,5 +104,15 @@ final class LibraryTest extends AppTestCase
         $figures = $this->answer($this->getJson('/api/figures?keys=rest/bed,side-lean/arm/wheelchair/right,handstand/x/chair/left,side-lean/none/chair/left'), 'figure')['figures'];
 
         $this->assertSame(['rest/bed', 'side-lean/arm/wheelchair/right'], array_keys($figures));
+    }
+
+    public function testAFigureThatIsSomebodysOwnIsNotKept(): void
+    {
+        $own = 'side-lean/arm/chair/left/shoulder-abduction.60';
+        $figures = $this->getJson("/api/figures?keys=side-lean/arm/chair/left,$own")->json('figures');
+
+        $this->assertNotSame($figures['side-lean/arm/chair/left'], $figures[$own]);
+        $this->assertTrue(Cache::has('shipped:figure:side-lean/arm/chair/left'));
+        $this->assertFalse(Cache::has("shipped:figure:$own"));
     }
 }
