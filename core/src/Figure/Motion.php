@@ -10,6 +10,7 @@ use KindChair\Breath\BreathPattern;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\Movement\View;
@@ -22,12 +23,13 @@ final readonly class Motion
 
     /**
      * @param View $view from where it is seen
+     * @param bool $alternates whether its ways are its sides, which take turns
      * @param Pose $last the pose in which its last repetition ends
      * @param list<Shape> $seat what stays still behind the body
      * @param list<Shape> $body the shapes before the first step, whose numbers the frames replace
      * @param list<array{step: Step, way: int, tenths: int, frames: list<list<list<int>>>, again: list<list<list<int>>>}> $steps
      */
-    private function __construct(public View $view, public Pose $last, public array $seat, public array $body, public array $steps)
+    private function __construct(public View $view, public bool $alternates, public Pose $last, public array $seat, public array $body, public array $steps)
     {
     }
 
@@ -41,8 +43,8 @@ final readonly class Motion
         $body = BodyDrawing::of($movement, $scene, $side);
         [, $layers] = $scene->startAndEnd();
         [$behind, $before, $over] = Furniture::of($scene->seat, $scene->camera, $side);
-        $draw = static function (Pose $pose, ?Step $step) use ($scene, $body, $layers, $before, $over): array {
-            $posed = $scene->posed($pose, $step);
+        $draw = static function (Pose $pose, ?Step $step, Side $named) use ($scene, $body, $layers, $before, $over): array {
+            $posed = $scene->posed($pose, $step, $named);
 
             return $body->shapes($posed, $scene->camera, $layers, $before, [...$over, ...$scene->props($posed->body)]);
         };
@@ -53,17 +55,20 @@ final readonly class Motion
         // A movement without a way in begins where its last repetition ended.
         $last = $cycle[count($cycle) - 1];
         $from = $grownFrom ?? ($enters ? $scene->rest : $scene->pose($last->id));
-        $first = $draw($from, $enters || $grownFrom !== null ? null : $last);
+        $first = $draw($from, $enters || $grownFrom !== null ? null : $last, $side);
         $circle = $movement->laterality->directions !== null && count($cycle) === 2 ? Circle::through($scene->pose($cycle[0]->id), $scene->pose($last->id)) : null;
         $steps = [];
+        $alternates = $movement->laterality->sides === SideUse::Alternating;
         foreach (self::ways($movement) as [$way, $step]) {
-            $to = $scene->pose($step->id);
+            // Sides that take turns: the second way is the same on the other side.
+            $named = $alternates && $way === 1 ? $side->other() : $side;
+            $to = $scene->pose($step->id, $named);
             $turns = $circle !== null && $step->phase === Phase::Cycle;
             $begins = $step === $cycle[0] ? 0 : 1;
             $along = static fn (Pose $start): array => array_map(
                 static fn (int $frame): array => array_map(
                     static fn (Shape $shape): array => $shape->numbers,
-                    $draw($turns ? $circle->at($begins + $frame / self::FRAMES, $way === 1) : $start->towards($to, $frame / self::FRAMES), $step),
+                    $draw($turns ? $circle->at($begins + $frame / self::FRAMES, $way === 1) : $start->towards($to, $frame / self::FRAMES), $step, $named),
                 ),
                 range(1, self::FRAMES),
             );
@@ -73,19 +78,20 @@ final readonly class Motion
                 'tenths' => $step->length($pattern, $full, $empty),
                 'frames' => $along($from),
                 // A repetition that follows another begins where that one ended.
-                'again' => ($enters || $grownFrom !== null) && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id)) : [],
+                'again' => ($enters || $grownFrom !== null || $alternates) && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id, $alternates ? $named->other() : $named)) : [],
             ];
             $from = $to;
         }
 
-        return new self($scene->view, $scene->pose($last->id), $behind, $first, $steps);
+        return new self($scene->view, $alternates, $scene->pose($last->id), $behind, $first, $steps);
     }
 
-    /** @return list<array{int, Step}> the steps in their order, those of a repetition once for each direction */
+    /** @return list<array{int, Step}> the steps in their order, those of a repetition once for each direction, or for each of two sides that take turns */
     private static function ways(Movement $movement): array
     {
         $ways = array_map(static fn (Step $step): array => [0, $step], $movement->phase(Phase::Enter));
-        foreach (array_keys($movement->laterality->directions ?? ['']) as $way) {
+        $turns = $movement->laterality->sides === SideUse::Alternating ? Side::cases() : $movement->laterality->directions ?? [''];
+        foreach (array_keys($turns) as $way) {
             foreach ($movement->cycle() as $step) {
                 $ways[] = [(int) $way, $step];
             }
@@ -98,11 +104,14 @@ final readonly class Motion
     public function toArray(): array
     {
         $before = $start = array_map(static fn (Shape $shape): array => $shape->numbers, $this->body);
-        $ends = array_filter($this->steps, static fn (array $step): bool => $step['step']->phase === Phase::Cycle);
-        $last = $ends === [] ? $start : $ends[array_key_last($ends)]['frames'][self::FRAMES - 1];
+        $ends = [];
+        foreach ($this->steps as $step) {
+            $ends[$step['way']] = $step['step']->phase === Phase::Cycle ? $step['frames'][self::FRAMES - 1] : $ends[$step['way']] ?? $start;
+        }
         $steps = [];
         foreach ($this->steps as $step) {
-            $again = self::folded($step['again'], $last);
+            // A repetition follows one in its own direction, or one on the other side.
+            $again = self::folded($step['again'], $ends[$this->alternates ? 1 - $step['way'] : $step['way']]);
             $frames = self::folded($step['frames'], $before);
             $before = $step['frames'][self::FRAMES - 1];
             $steps[] = ['step' => $step['step']->id, 'way' => $step['way'], 'phase' => $step['step']->phase->value, 'breath' => $step['step']->breath->value, 'seconds' => $step['tenths'] / 10, 'frames' => $frames]
@@ -111,6 +120,7 @@ final readonly class Motion
 
         return [
             'view' => $this->view->value,
+            'alternates' => $this->alternates,
             'seat' => array_map(static fn (Shape $shape): array => $shape->toArray(), $this->seat),
             'body' => array_map(static fn (Shape $shape): array => $shape->template(), $this->body),
             'start' => $start,

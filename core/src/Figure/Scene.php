@@ -25,7 +25,7 @@ final class Scene
     public readonly Pose $rest;
     public readonly View $view;
     public readonly Camera $camera;
-    /** @var array<string, Pose> by step id */
+    /** @var array<string, Pose> by step id and side */
     private array $poses = [];
     /** @var array{Posed|null, Posed} */
     private array $ends;
@@ -55,9 +55,12 @@ final class Scene
         return new self($movement, $variation, DrawnSeat::of($base, $variation->position, $withArms), $side, $variation->anglesOn($base, $withArms), $carried, $view);
     }
 
-    public function pose(string $stepId): Pose
+    /** @param Side|null $named the side that is named; null for the one of this scene */
+    public function pose(string $stepId, ?Side $named = null): Pose
     {
-        return $this->poses[$stepId] ??= Settled::step($this->variation, $this->angles[$stepId], $this->seat, $this->side);
+        $named ??= $this->side;
+
+        return $this->poses["$stepId/$named->value"] ??= Settled::step($this->variation, $this->angles[$stepId], $this->seat, $named);
     }
 
     /** Whether a hand is carried through the air, away from where arms rest. */
@@ -83,8 +86,12 @@ final class Scene
         return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...Props::of($this->variation->propAt, $body, $this->camera, $this->side)];
     }
 
-    /** A pose with its hands as they are in a step; at rest where none is named. */
-    public function posed(Pose $pose, ?Step $step): Posed
+    /**
+     * A pose with its hands as they are in a step; at rest where none is named.
+     *
+     * @param Side|null $named the side that is named; null for the one of this scene
+     */
+    public function posed(Pose $pose, ?Step $step, ?Side $named = null): Posed
     {
         $body = Skeleton::of($pose, $this->seat);
         $helps = $step === null ? null : $this->carried?->other();
@@ -94,7 +101,7 @@ final class Scene
             $pose = $pose->with($helps, ArmReach::atEase($body, $helps, $wrist->plus($body->point("elbow-{$helps->other()->value}")->minus($wrist), 0.2)) ?? []);
             $body = Skeleton::of($pose, $this->seat);
         }
-        $contacts = $step === null ? [] : Contacts::during($this->variation->body, $step->id, $step->phase, $this->side);
+        $contacts = $step === null ? [] : Contacts::during($this->variation->body, $step->id, $step->phase, $named ?? $this->side);
         if (PalmToPalm::isMeant($pose, $contacts)) {
             return PalmToPalm::posed($pose, $body, $this->seat);
         }

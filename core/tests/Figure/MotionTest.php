@@ -9,6 +9,7 @@ use KindChair\Figure\Motion;
 use KindChair\Figure\Shape;
 use KindChair\Movement\Base;
 use KindChair\Movement\Phase;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
@@ -74,5 +75,26 @@ final class MotionTest extends TestCase
                 self::assertNotEquals($cycle[0]['frames'][2], $cycle[1]['frames'][2], "$movement->id goes back the way it came");
             }
         }
+    }
+
+    public function testSidesThatTakeTurnsAreBothShown(): void
+    {
+        $seen = 0;
+        foreach (Make::craft()->library->all() as $movement) {
+            $usual = $movement->variation($movement->usualVariation);
+            if ($movement->laterality->sides !== SideUse::Alternating) {
+                continue;
+            }
+            ++$seen;
+            $motion = Motion::of($movement, $usual, $usual->mainBase(), Side::Left, Make::even());
+            self::assertTrue($motion->alternates);
+            self::assertSame([0, 1], array_values(array_unique(array_column(array_filter($motion->steps, static fn (array $step): bool => $step['step']->phase === Phase::Cycle), 'way'))), $movement->id);
+            $cycle = static fn (int $way): array => array_map(
+                static fn (array $step): array => $step['frames'][5],
+                array_values(array_filter($motion->steps, static fn (array $step): bool => $step['way'] === $way && $step['step']->phase === Phase::Cycle)),
+            );
+            self::assertNotEquals($cycle(0), $cycle(1), "$movement->id: the other side moves");
+        }
+        self::assertGreaterThan(5, $seen);
     }
 }

@@ -14,6 +14,7 @@ const step = (name: string, phase: Motion['steps'][number]['phase'], x: number) 
 });
 const motion: Motion = {
     view: 'side',
+    alternates: false,
     seat: [],
     body: [
         { role: 'body', d: 'M$ 0' },

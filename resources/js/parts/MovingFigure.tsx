@@ -35,12 +35,17 @@ function unfolded(motion: Motion): { frames: Frame[]; again: Frame[] }[] {
         last = frames.at(-1) ?? last;
         return { frames, again: step.again ?? [] };
     });
-    const ends =
+    const endOf = (way: number) =>
         steps
-            .filter((_, index) => motion.steps[index]?.phase === 'cycle')
+            .filter((_, index) => motion.steps[index]?.phase === 'cycle' && motion.steps[index].way === way)
             .at(-1)
             ?.frames.at(-1) ?? motion.start;
-    return steps.map(({ frames, again }) => ({ frames, again: [ends, ...filledFrom(ends, again)] }));
+    return steps.map(({ frames, again }, index) => {
+        const way = motion.steps[index]?.way ?? 0;
+        // A repetition follows one in its own direction, or one on the other side.
+        const from = endOf(motion.alternates ? 1 - way : way);
+        return { frames, again: [from, ...filledFrom(from, again)] };
+    });
 }
 
 const runs = new WeakMap<Motion, ReturnType<typeof unfolded>>();
@@ -111,14 +116,15 @@ export function MovingFigure({
     );
 }
 
-/** The order in which a movement is shown: the way in, its repetition twice in each direction, the way out. */
+/** The order in which a movement is shown: the way in, its repetition twice in each direction or on each side in turn, the way out. */
 function running(motion: Motion): number[] {
     const of = (phase: string, way?: number) =>
         motion.steps.flatMap((step, index) =>
             step.phase === phase && (way === undefined || step.way === way) ? [index] : [],
         );
-    const ways = [...new Set(motion.steps.map((step) => step.way))];
-    return [...of('enter'), ...ways.flatMap((way) => [...of('cycle', way), ...of('cycle', way)]), ...of('leave')];
+    const ways = [...new Set(motion.steps.map((step) => step.way))].map((way) => of('cycle', way));
+    const twice = motion.alternates ? [...ways, ...ways] : ways.flatMap((way) => [way, way]);
+    return [...of('enter'), ...twice.flat(), ...of('leave')];
 }
 
 const words: Record<string, string> = {
