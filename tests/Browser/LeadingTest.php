@@ -180,7 +180,7 @@ final class LeadingTest extends BrowserTestCase
     {
         $this->startLeading();
         $this->keys(' ');
-        $this->until(fn (): bool => $this->position() > 12 && $this->position() < 90, 'a breath of the first movement');
+        $this->until(fn (): bool => $this->position() > 20 && $this->position() < 90, 'a counted breath of the first movement');
         $this->keys(' ');
         $this->see('Go on');
         $length = fn (): mixed => $this->browser->executeScript('return document.querySelector("[data-left]").textContent');
