@@ -63,7 +63,7 @@ export const BodyMap = memo(function BodyMap({ answer, zone, onZone, onIdea }: P
         <>
             <h2 className="mb-1 text-[1.0625rem]">Minutes, head to toe</h2>
             <div className="flex gap-1">
-                <BodyFigure zone={zone} width={98} />
+                <BodyFigure zone={zone} width={84} />
                 <ul className="min-w-0 flex-1">
                     {answer.zones.map((row) => (
                         <li key={row.zone}>
