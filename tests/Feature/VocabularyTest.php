@@ -12,6 +12,7 @@ use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Breath\Breath;
 use KindChair\Demand\Demand;
+use KindChair\Figure\Shape;
 use KindChair\Fit\Mark;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Base;
@@ -246,5 +247,17 @@ final class VocabularyTest extends TestCase
         self::assertSame(array_map(static fn (Zone $zone): string => $zone->plainName(), Zone::cases()), array_values($schema['$defs']['zone']['names'] ?? []));
         self::assertSame(array_map(static fn (SectionKind $kind): string => $kind->plainName(), SectionKind::cases()), array_values($schema['$defs']['sectionKind']['names'] ?? []));
         self::assertSame(array_map(static fn (Region $region): string => ucfirst($region->plainName()), Region::cases()), array_values($schema['$defs']['region']['names'] ?? []));
+    }
+
+    public function testEveryRoleOfAFigureIsInItsSchemaAndHasAColour(): void
+    {
+        /** @var array{'$defs': array{shape: array{properties: array{role: array{enum: list<string>}}}}} $schema */
+        $schema = json_decode((string) file_get_contents(self::root() . '/schema/figure.schema.json'), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(Shape::ROLES, $schema['$defs']['shape']['properties']['role']['enum']);
+
+        $colours = file_get_contents(self::root() . '/resources/css/figures.css') . file_get_contents(self::root() . '/resources/css/zones.css');
+        foreach (Shape::ROLES as $role) {
+            self::assertMatchesRegularExpression('/\.(figure-)?' . preg_quote($role, '/') . '[ ,]/', $colours);
+        }
     }
 }
