@@ -45,6 +45,31 @@ final readonly class Anatomy
         return $parts;
     }
 
+    /** One piece without its fingers and toes: enough for a shadow. */
+    public static function rough(Skeleton $body, Pose $pose, string $piece): Flesh
+    {
+        [$name, $s] = Layers::named($piece);
+        return match ($name) {
+            'torso' => self::trunk($body, $pose),
+            'head' => self::head($body)['head'],
+            'upper-arm' => self::limb($body, $s, ['shoulder' => self::UPPER_ARM[0], 'elbow' => self::UPPER_ARM[1]]),
+            'lower-arm' => self::limb($body, $s, ['elbow' => self::FOREARM[0], 'wrist' => self::FOREARM[2], 'fingers' => 1.3]),
+            'thigh' => self::limb($body, $s, ['hip' => self::THIGH[0], 'knee' => self::THIGH[1]]),
+            default => self::limb($body, $s, ['knee' => self::SHIN[0], 'ankle' => self::SHIN[2], 'toe' => 1.4]),
+        };
+    }
+
+    /** @param array<string, float> $joints radius by joint, one after the other */
+    private static function limb(Skeleton $body, string $side, array $joints): Flesh
+    {
+        $flesh = new Flesh();
+        foreach ($joints as $joint => $radius) {
+            $flesh->ball($body->point("$joint-$side"), $radius, ...($flesh->balls === [] ? [] : [count($flesh->balls) - 1]));
+        }
+
+        return $flesh;
+    }
+
     private static function trunk(Skeleton $body, Pose $pose): Flesh
     {
         [$hips, $middle, $chest] = [$body->point('hips'), $body->point('middle'), $body->point('chest')];

@@ -140,22 +140,16 @@ final readonly class BodyDrawing
     public function shadow(Posed $start, Posed $end, Camera $camera): array
     {
         $tracked = ['torso' => ['hips', 'chest'], 'head' => ['head', 'chest']];
-        foreach (Side::cases() as $side) {
+        foreach ([$this->near->other(), $this->near] as $side) {
             $tracked += ["upper-arm-$side->value" => ["elbow-$side->value"], "lower-arm-$side->value" => ["wrist-$side->value", "hand-$side->value"]];
             $tracked += ["thigh-$side->value" => ["knee-$side->value"], "shin-$side->value" => ["ankle-$side->value", "toe-$side->value"]];
         }
-        $moved = array_filter(Layers::pieces($this->near), fn (string $piece): bool => $this->isDrawn($piece) && max(array_map(
-            static fn (string $point): float => self::apart($camera->page($start->body->point($point)), $camera->page($end->body->point($point))),
-            $tracked[$piece],
-        )) >= self::SHADOW_FROM, ARRAY_FILTER_USE_KEY);
-        $parts = $moved === [] ? [] : Anatomy::of($start->body, $start->pose, $start->grips);
         $shadows = [];
-        foreach ($moved as $names) {
-            $outline = new Outline();
-            foreach ($names as $name) {
-                $parts[$name]->outlined($outline, $camera);
+        foreach ($tracked as $piece => $points) {
+            $moved = max(array_map(static fn (string $point): float => self::apart($camera->page($start->body->point($point)), $camera->page($end->body->point($point))), $points));
+            if ($moved >= self::SHADOW_FROM && $this->isDrawn($piece)) {
+                $shadows[] = Anatomy::rough($start->body, $start->pose, $piece)->outlined(new Outline(), $camera)->filled('shadow');
             }
-            $shadows[] = $outline->filled('shadow');
         }
 
         return $shadows;

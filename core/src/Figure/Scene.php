@@ -130,20 +130,17 @@ final class Scene
     /** @return array{Posed|null, Posed} */
     private function furthestApart(): array
     {
-        // Told by the angles as they are written: the poses that are drawn are settled, the others need not be.
-        $written = array_map(fn (Angles $angles): Pose => Pose::of($angles->on($this->side), $this->seat), $this->angles);
-        $none = Pose::of([], $this->seat);
-        [$furthest, $at] = [$none, null];
+        [$furthest, $at] = [$this->rest, null];
         $most = 0.0;
         foreach ($this->movement->steps as $step) {
-            $far = $none->difference($written[$step->id]);
+            $far = $this->rest->difference($this->pose($step->id));
             if ($far > $most) {
-                [$furthest, $at, $most] = [$written[$step->id], $step, $far];
+                [$furthest, $at, $most] = [$this->pose($step->id), $step, $far];
             }
         }
         $from = null;
         foreach ($this->movement->steps as $step) {
-            $far = $written[$step->id]->difference($furthest);
+            $far = $this->pose($step->id)->difference($furthest);
             if ($far > $most) {
                 [$from, $most] = [$step, $far];
             }
