@@ -80,6 +80,10 @@ final readonly class BodyDrawing
         $settles = $layers ?? $posed;
         $settled = $layers === null ? $parts : Anatomy::of($settles->body, $settles->pose, $settles->grips);
         $order = array_values(array_filter(Layers::of($settled, $settles->grips, $camera, $this->near), $this->isDrawn(...)));
+        if ($held !== []) {
+            // Hands lie on what they hold, and it lies over the legs.
+            usort($order, static fn (string $one, string $other): int => str_contains($one, 'lower-arm') <=> str_contains($other, 'lower-arm'));
+        }
         $pieces = Layers::pieces($this->near);
         $shapes = [];
         for ($i = 0, $last = count($order) - 1; $i <= $last; ++$i) {

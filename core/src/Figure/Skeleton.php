@@ -236,7 +236,7 @@ final readonly class Skeleton
         $height = -self::HIP_BELOW - self::THIGH * cos(deg2rad($flexion)) - self::SHIN * cos(deg2rad($flexion - $knee));
         $stands = $seat->hasFloor() && abs($turn) < self::STANDS_TURNED && $height < self::FLOOR + self::ANKLE + self::STANDS_WITHIN;
         $tipped = $knee - $flexion;
-        if ($stands && $toes === 0.0 && abs($tipped) < self::FLAT_WITHIN) {
+        if (($stands || $seat === DrawnSeat::Standing) && $toes === 0.0 && abs($tipped) < self::FLAT_WITHIN) {
             $toes = -$tipped;
         }
         $heelsUp = $stands ? self::heelsUp(deg2rad($toes + $tipped)) : 0.0;
