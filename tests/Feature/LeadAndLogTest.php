@@ -72,6 +72,23 @@ final class LeadAndLogTest extends AppTestCase
         $this->assertSame([$left, $right], [$ownRight, $ownLeft]);
     }
 
+    public function testSidesThatTakeTurnsAreOneMotionInWhichNobodyTurnsRound(): void
+    {
+        $plan = self::plan();
+        $plan['sections'][0]['entries'] = [self::entry('w', 'march', 'gentle', 30)];
+        $this->class->store($plan);
+        $id = $this->start();
+        $motions = $this->getJson("/api/led/$id/motions")->json('motions');
+        $this->assertArrayHasKey('w/left', $motions);
+        $this->assertArrayNotHasKey('w/right', $motions);
+        $this->assertTrue($motions['w/left']['alternates']);
+
+        $beats = array_filter($this->answer($this->getJson("/api/led/$id/beats"), 'answer-lead')['beats'], static fn (array $beat): bool => $beat['entry'] === 'w' && $beat['kind'] === 'cycle');
+        $ways = array_values(array_unique(array_map(static fn (array $beat): string => "{$beat['side']} {$beat['way']}", $beats)));
+        sort($ways);
+        $this->assertSame(['left 0', 'right 1'], $ways);
+    }
+
     public function testWhatGoesOnBesideTheCueIsShownWithThoseWhoFollowIt(): void
     {
         $plan = self::plan();

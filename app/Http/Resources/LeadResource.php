@@ -16,6 +16,7 @@ use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Fit\Tracks;
 use KindChair\Movement\Base;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\Variation;
 use KindChair\People\Group;
 use KindChair\People\Participant;
@@ -85,7 +86,7 @@ final readonly class LeadResource
     /**
      * How each entry moves, for each side that its beats name, as the teacher turns who shows it.
      *
-     * @return array<string, array<string, mixed>> by entry id and the participants' side: "ID/left"
+     * @return array<string, array<string, mixed>> by entry id and the participants' side: "ID/left"; "ID/left" alone where no side is named or sides take turns
      */
     public function motions(SeatedClass $class, LedClass $led): array
     {
@@ -97,7 +98,9 @@ final readonly class LeadResource
                 $movement = $this->planner->movement($entry->movement);
                 $variation = $movement->variation($entry->variation);
                 $here = [];
-                foreach ($movement->laterality->namesSide() ? Side::cases() : [Side::Left] as $side) {
+                // Where sides take turns one motion shows both, so that nobody turns round at each repetition.
+                $isTurned = $movement->laterality->namesSide() && $movement->laterality->sides !== SideUse::Alternating;
+                foreach ($isTurned ? Side::cases() : [Side::Left] as $side) {
                     // What grows out of the movement before goes on from its shape, seen from the same side.
                     $grown = $entry->goesOn ? $before[$side->value] ?? $before[Side::Left->value] ?? null : null;
                     $here[$side->value] = Motion::of(
@@ -189,12 +192,15 @@ final readonly class LeadResource
         return $settings->mirrors ? $key->mirrored() : $key;
     }
 
-    /** Which of its movement's directions a beat goes, from 0. */
+    /** Which of its movement's directions a beat goes, or of two sides that take turns, from 0. */
     private function way(ClassPlan $plan, Beat $beat): int
     {
-        $ways = $beat->direction === null ? [] : $this->planner->movement($plan->entry($beat->entryId)->movement)->laterality->directions ?? [];
+        $laterality = $this->planner->movement($plan->entry($beat->entryId)->movement)->laterality;
+        if ($laterality->sides === SideUse::Alternating) {
+            return $beat->side === Side::Right ? 1 : 0;
+        }
 
-        return (int) array_search($beat->direction, $ways, true);
+        return $beat->direction === null ? 0 : (int) array_search($beat->direction, $laterality->directions ?? [], true);
     }
 
     /** @return array{left: string, right: string} the figure while their left or their right is worked, as the teacher turns */

@@ -14,7 +14,7 @@ use KindChair\Body\Side;
  */
 final readonly class Anatomy
 {
-    public const THIGH = [4.7, 3.35];
+    private const THIGH = [4.7, 3.35];
     private const SHIN = [3.3, 3.1, 1.95];
     private const UPPER_ARM = [3.15, 2.35];
     private const FOREARM = [2.4, 2.3, 1.5];

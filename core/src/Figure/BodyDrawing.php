@@ -129,9 +129,9 @@ final readonly class BodyDrawing
         foreach ($names as $name) {
             $parts[$name] = Inset::shown($name, $parts[$name]);
         }
-
-        $isHead = in_array('head', $names, true);
-        $drawn = $isHead ? [...$this->chain($parts, ['shoulders', 'neck'], $closer), ...$this->chain($parts, ['head'], $closer), ...$this->face($parts, $settled, $closer)] : $this->chain($parts, $names, $closer);
+        $drawn = in_array('head', $names, true)
+            ? [...$this->chain($parts, ['shoulders', 'neck'], $closer), ...$this->chain($parts, ['head'], $closer), ...$this->face($parts, $settled, $closer)]
+            : $this->chain($parts, $names, $closer);
 
         return [$this->inset->ground(), ...$drawn, $this->inset->ring()];
     }
@@ -166,26 +166,23 @@ final readonly class BodyDrawing
      */
     private function chain(array $parts, array $names, Camera $camera): array
     {
-        $byRole = [];
-        foreach ($names as $name) {
-            $byRole[$this->role($name)][] = $name;
-        }
         $whole = new Outline();
+        $moving = new Outline();
+        $roles = [];
         foreach ($names as $name) {
+            $roles[$name] = $this->role($name);
             $this->upTo($name, $parts[$name])->outlined($whole, $camera);
         }
-        if (count($byRole) === 1) {
-            return [$whole->filled((string) array_key_first($byRole), true)];
+        $moved = array_filter($roles, static fn (string $role): bool => str_starts_with($role, 'moving'));
+        $still = array_diff_key($roles, $moved);
+        if ($moved === [] || $still === []) {
+            return [$whole->filled(array_values($roles)[0] ?? 'body', true)];
         }
-        $still = array_key_first(array_filter($byRole, static fn (string $role): bool => !str_starts_with($role, 'moving'), ARRAY_FILTER_USE_KEY)) ?? 'body';
-        $moving = new Outline();
-        foreach (array_diff_key($byRole, [$still => true]) as $role => $moved) {
-            foreach ($moved as $name) {
-                $parts[$name]->outlined($moving, $camera);
-            }
+        foreach (array_keys($moved) as $name) {
+            $parts[$name]->outlined($moving, $camera);
         }
 
-        return [$whole->filled($still, true), $moving->filled((string) array_key_first(array_diff_key($byRole, [$still => true])))];
+        return [$whole->filled($still[array_key_first($still)], true), $moving->filled($moved[array_key_first($moved)])];
     }
 
     /** Where a limb ends is not known: half of its upper part is drawn. */

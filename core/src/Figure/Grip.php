@@ -53,9 +53,9 @@ final readonly class Grip
         return new self(self::FIST, 0.0);
     }
 
-    public static function resting(Vector $facing, ?string $on, bool $isUnder = false): self
+    public static function resting(Vector $facing, ?string $on): self
     {
-        return new self(self::RESTING, self::APART, $facing, $on, $isUnder);
+        return new self(self::RESTING, self::APART, $facing, $on);
     }
 
     /** Flat on the other hand, the fingers pointing some way. */

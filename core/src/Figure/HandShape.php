@@ -21,7 +21,6 @@ final readonly class HandShape
     private const CLOSED = 60.0;
 
     /**
-     * @param Vector $wrist
      * @param Vector $along from wrist to fingers, one unit long
      * @param Vector $thumb where the thumb's edge is, square to it
      * @param Vector $palm where the palm faces, square to both

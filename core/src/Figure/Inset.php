@@ -25,9 +25,9 @@ final readonly class Inset
     private const COLLAR = 0.42;
 
     /**
-     * @param float $times
-     * @param array{string, string, float} $middle
-     * @param list<string> $parts
+     * @param float $times how much closer
+     * @param array{string, string, float} $middle the point in its middle: between two of the body, at a share of the way
+     * @param non-empty-list<string> $parts
      */
     private function __construct(private float $times, private array $middle, public array $parts, private Side $side)
     {
@@ -71,19 +71,18 @@ final readonly class Inset
     {
         [$x, $y] = $this->at();
         $camera = $this->isFoot() ? Camera::of(View::Side, $seat, $this->side) : $camera;
-        $hand = $parts["hand-{$this->side->value}"]->balls;
         if (str_starts_with($this->middle[0], 'wrist')) {
-            $sum = array_reduce($hand, static fn (Vector $sum, Vector $ball): Vector => $sum->plus($ball), new Vector(0, 0, 0));
-            $at = $body->point("wrist-{$this->side->value}")->plus((new Vector(0, 0, 0))->plus($sum, 1 / count($hand))->minus($body->point("wrist-{$this->side->value}")), 0.8);
+            $balls = $parts["hand-{$this->side->value}"]->balls;
+            $middle = array_reduce($balls, static fn (Vector $sum, Vector $ball): Vector => $sum->plus($ball, 1 / count($balls)), new Vector(0, 0, 0));
 
-            return $camera->closer($at, $x, $y, $this->times);
+            return $camera->closer($middle, $x, $y, $this->times);
         }
         [$from, $to, $share] = $this->middle;
 
         return $camera->closer($body->point($from)->plus($body->point($to)->minus($body->point($from)), $share), $x, $y, $this->times);
     }
 
-    /** The ground on which it is drawn, and the ring round it. */
+    /** The ground on which it is drawn. */
     public function ground(): Shape
     {
         [$x, $y] = $this->at();
@@ -91,6 +90,7 @@ final readonly class Inset
         return (new Outline())->circle($x, $y, self::RADIUS)->filled('inset');
     }
 
+    /** The ring round it. */
     public function ring(): Shape
     {
         [$x, $y] = $this->at();

@@ -16,8 +16,6 @@ final readonly class Layers
     private const JOINED = ['head' => 'torso', 'upper-arm' => 'torso', 'lower-arm' => 'upper-arm', 'thigh' => 'torso', 'shin' => 'thigh'];
     /** Balls that are compared of a part that has many: wrist and knuckles, ankle and ball of the foot. */
     private const OF_MANY = ['hand' => [0, 1, 4], 'foot' => [0, 2, 3]];
-    /** How much more telling a part is that touches than one that is only seen over another. */
-    private const TOUCHING = 1e6;
 
     /**
      * @param array<string, Flesh> $parts
@@ -146,13 +144,16 @@ final readonly class Layers
         return $joined !== null && ($other === $joined || $other === "$joined-$side") ? 1 : 0;
     }
 
-    /** @param array<string, Grip> $grips */
+    /**
+     * @param array<string, Grip> $grips
+     * @return float|null above 0 where the first lies on the other, under 0 where it is the other way round; null where they do not touch
+     */
     private static function touching(string $one, string $other, array $grips): ?float
     {
         foreach ([[$one, $other, 1.0], [$other, $one, -1.0]] as [$hand, $leg, $sign]) {
             [$name, $side] = self::named($hand);
             if ($name === 'lower-arm' && $grips[$side]->on === $leg) {
-                return $sign * self::TOUCHING * ($grips[$side]->isUnder ? -1 : 1);
+                return $grips[$side]->isUnder ? -$sign : $sign;
             }
         }
 

@@ -119,7 +119,7 @@ final class Scene
         return $this->ends;
     }
 
-    /** @return list<Skeleton> at rest, where the movement comes from, its furthest pose */
+    /** @return list<Skeleton> where the movement comes from, at rest where that looks the same, and its furthest pose */
     private function bodies(): array
     {
         [$start, $end] = $this->ends;

@@ -58,16 +58,15 @@ export function LeadFigure({
     const before = player.at(index - 1);
     const of = (one: typeof beat) => motion.steps.findIndex((step) => step.step === one?.step && step.way === one.way);
     const step = of(beat);
+    // A repetition goes on from the one before it: of its own side and way, or of the other side where they take turns.
+    const follows =
+        before?.entry === beat?.entry && (motion.alternates ? before?.way !== beat?.way : before?.side === beat?.side);
     return (
         <MovingFigure
             motion={motion}
             step={Math.max(0, step)}
             share={beat && step >= 0 ? (position - beat.start) / beat.length : 0}
-            isAgain={
-                before?.entry === beat?.entry &&
-                before?.side === beat?.side &&
-                motion.steps[of(before)]?.phase === 'cycle'
-            }
+            isAgain={follows && motion.steps[of(before)]?.phase === 'cycle'}
             size={size}
             title={name}
             className={className}

@@ -27,6 +27,8 @@ export function Different({ lead, entry, side, showsAll, onShowAll }: Props) {
     ]);
     const follow = lead.people.length - elsewhere.size;
     const nameOf = (id: string) => lead.people.find((person) => person.id === id)?.name ?? '';
+    // Where sides take turns, figures that turned round at each repetition would be hard to look at.
+    const shownSide = entry.sides === 'alternating' ? 'left' : (side ?? 'right');
     const isPlain = different.length === 0 && entry.besides.length === 0;
     return (
         <section aria-label="Different right now">
@@ -62,7 +64,7 @@ export function Different({ lead, entry, side, showsAll, onShowAll }: Props) {
                         key={one.person}
                         mark={one.mark}
                         heading={nameOf(one.person)}
-                        shapes={lead.figures[one.figures[side ?? 'right']]}
+                        shapes={lead.figures[one.figures[shownSide]]}
                     >
                         {one.does}
                     </Card>

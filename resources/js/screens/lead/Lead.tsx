@@ -3,7 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api } from '../../api/client';
 import { refresh } from '../../api/queries';
-import type { LeadAnswer } from '../../api/types/answer-lead';
+import type { Beat, LeadAnswer } from '../../api/types/answer-lead';
 import type { Motion } from '../../api/types/motion';
 import { Trouble, Waiting } from '../../parts/States';
 import { useMedia } from '../../parts/useMedia';
@@ -67,6 +67,10 @@ export default function LeadPage() {
     return <Lead key={ledId} ledId={ledId} lead={lead.data} motions={motions.data?.motions ?? {}} />;
 }
 
+/** The motion of a beat's own side; where no side is named, or sides take turns, there is one for both. */
+const motionOf = (motions: Record<string, Motion>, { entry, side }: Beat) =>
+    motions[`${entry}/${side ?? 'left'}`] ?? motions[`${entry}/left`];
+
 function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motions: Record<string, Motion> }) {
     const navigate = useNavigate();
     const leading = useLeading(ledId, lead);
@@ -120,7 +124,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                     lead={lead}
                     moment={moment}
                     player={player}
-                    motion={motions[`${beat.entry}/${beat.side ?? 'left'}`]}
+                    motion={motionOf(motions, beat)}
                     away={leading.away}
                     hasBegun={leading.hasBegun}
                     notice={leading.notice}
@@ -154,12 +158,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
             />
             {/* Takes the height that is left; what is in it is measured by it. */}
             <div className="grid min-h-[11.875rem] flex-1 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] grid-rows-[minmax(0,1fr)] gap-x-8 [container-type:size]">
-                <Stage
-                    player={player}
-                    beat={beat}
-                    motion={motions[`${beat.entry}/${beat.side ?? 'left'}`]}
-                    name={entry.name}
-                />
+                <Stage player={player} beat={beat} motion={motionOf(motions, beat)} name={entry.name} />
                 <div className="flex min-h-0 min-w-0 flex-col">
                     <div className="flex min-h-[min(52px,14cqh)] items-center gap-x-4">
                         <ZoneShape zone={entry.zone} size={36} />

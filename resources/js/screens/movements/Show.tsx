@@ -12,6 +12,7 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
     const [base, setBase] = useState('chair');
     const [side, setSide] = useState('left');
     const [view, setView] = useState<ViewName | null>(null);
+    const [problem, setProblem] = useState<Error | null>(null);
     const figure = useRef<HTMLDivElement>(null);
     const possible = rung.bases.includes('chair') ? ['armchair', ...rung.bases] : rung.bases;
     const shown = possible.includes(base) ? base : (rung.bases[0] ?? 'chair');
@@ -23,7 +24,8 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
     const save = (kind: 'svg' | 'png') => {
         const svg = figure.current?.querySelector('svg');
         if (svg) {
-            void saveFigure(svg, `${movement.id}-${rung.id}-${shown}`, kind);
+            setProblem(null);
+            saveFigure(svg, `${movement.id}-${rung.id}-${shown}`, kind).catch((error: Error) => setProblem(error));
         }
     };
     return (
@@ -76,6 +78,7 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
                     Save as lines (SVG)
                 </button>
             </div>
+            {problem && <Trouble error={problem} />}
         </div>
     );
 }
