@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace KindChair\Tests;
 
 use KindChair\Movement\Movement;
+use KindChair\Movement\Refinement;
+use KindChair\Movement\RefinementKind;
 use KindChair\Movement\Variation;
 use KindChair\Review\MovementReview;
+use KindChair\Review\Words\LibraryWords;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
 
@@ -16,7 +19,7 @@ final class ShippedMovementsTest extends TestCase
     public function testEveryMovementIsSound(): void
     {
         $craft = Make::craft();
-        $review = MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands);
+        $review = MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands)->forTheLibrary();
         $problems = [];
         foreach ($craft->library->all() as $movement) {
             foreach ($review->of($movement) as $problem) {
@@ -67,5 +70,45 @@ final class ShippedMovementsTest extends TestCase
             $words = json_encode([$movement->names, $movement->aim, array_map(static fn (Variation $variation): string => $variation->introduction, $movement->variations)]);
             self::assertDoesNotMatchRegularExpression('/toxin|cure|heal|energy|chakra|massag\\w+ (your|the) organ/i', (string) $words, $movement->id);
         }
+    }
+
+    public function testEveryMovementSpeaksForItself(): void
+    {
+        $words = new LibraryWords(Make::craft()->library->all());
+        $lines = $words->baseLines();
+        self::assertLessThanOrEqual($lines['cells'] / 10, $lines['shared']);
+        self::assertSame([], $words->sharedRefinements());
+        self::assertGreaterThanOrEqual(0.75, $words->counts()['offer'] / $words->counts()['introductions']);
+    }
+
+    public function testALineThatStandsInFourMovementsIsCounted(): void
+    {
+        $saying = static fn (int $count): LibraryWords => new LibraryWords(array_map(
+            static fn (int $at): Movement => Make::movement("m$at", variations: [Make::variation('plain', Make::breathSteps(), forBase: ['bed' => 'Lie still.'])], refinements: [new Refinement(RefinementKind::Feel, 'Warm.')]),
+            range(1, $count),
+        ));
+
+        self::assertSame(['cells' => 3, 'distinct' => 1, 'shared' => 0], $saying(3)->baseLines());
+        self::assertSame(['cells' => 4, 'distinct' => 1, 'shared' => 4], $saying(4)->baseLines());
+        self::assertSame([], $saying(3)->sharedRefinements());
+        self::assertSame(['Warm.' => ['m1', 'm2', 'm3', 'm4']], $saying(4)->sharedRefinements());
+    }
+
+    public function testTraditionalNamesSayTheirLanguage(): void
+    {
+        $spelled = [];
+        foreach (Make::craft()->library->all() as $movement) {
+            $name = $movement->names['traditional'];
+            if ($name === null) {
+                continue;
+            }
+            self::assertMatchesRegularExpression('/^[^()]+ \((Sanskrit|English): [^()]+\)$/', $name, $movement->id);
+            foreach (preg_split('/[^a-z]+/', strtolower((string) strstr($name, '(', true))) ?: [] as $word) {
+                // Two spellings of one word sound alike.
+                $spelled[metaphone($word)][$word] = true;
+            }
+        }
+        unset($spelled[''], $spelled['I']);
+        self::assertSame([], array_filter($spelled, static fn (array $ways): bool => count($ways) > 1));
     }
 }

@@ -177,6 +177,12 @@ enum Demand: string
         return in_array($this, [self::WristWeight, self::ArmPulled, self::HandPulled], true);
     }
 
+    /** Whether something lies on a limb or is wound round it: that is so also where the limb rests. */
+    public function isContact(): bool
+    {
+        return in_array($this, [self::LegsCrossed, self::FigureFour, self::TightStrap], true);
+    }
+
     /** @return list<JointAction> the ways of a joint that it measures */
     public function actions(): array
     {

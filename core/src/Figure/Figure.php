@@ -58,10 +58,11 @@ final readonly class Figure
      * Someone sitting still.
      *
      * @param list<string> $absent limbs that are not there
+     * @param Position|null $position upright, or standing, where it is not told
      */
-    public static function atRest(Base $base, array $absent = []): self
+    public static function atRest(Base $base, array $absent = [], ?Position $position = null): self
     {
-        $seat = DrawnSeat::of($base, $base === Base::Standing ? Position::Standing : Position::Upright);
+        $seat = DrawnSeat::of($base, $position ?? ($base === Base::Standing ? Position::Standing : Position::Upright));
         $pose = Settled::rest($seat);
         $skeleton = Skeleton::of($pose, $seat);
         $camera = Camera::of(View::ThreeQuarter, $seat, Side::Left);

@@ -10,6 +10,7 @@ use KindChair\Body\Side;
 use KindChair\Movement\Base;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\Position;
 use KindChair\Movement\Variation;
 use KindChair\Movement\View;
 use Stringable;
@@ -24,6 +25,8 @@ final readonly class FigureKey implements Stringable
     /** The chair with arms, where a base is asked for. */
     public const ARMCHAIR = 'armchair';
     public const REST = 'rest';
+    /** Lying flat, where somebody rests in bed. */
+    public const FLAT = 'bed-flat';
     /** The key of the body by its zones. */
     public const ZONES = 'zones';
     private const RESTS = 'rests';
@@ -35,9 +38,9 @@ final readonly class FigureKey implements Stringable
     {
     }
 
-    public static function atRest(Base $base): self
+    public static function atRest(Base $base, bool $flat = false): self
     {
-        return new self(null, '', $base->value, Side::Left);
+        return new self(null, '', $flat ? self::FLAT : $base->value, Side::Left);
     }
 
     /** A variation as it is done on one base, or the nearest to it that it is for. */
@@ -120,11 +123,11 @@ final readonly class FigureKey implements Stringable
         }
         $side = Side::tryFrom($side);
         $words = $own === '' ? [] : explode('+', $own);
-        if ($side === null || array_filter($words, self::isKnown(...)) !== $words || $base !== self::ARMCHAIR && Base::tryFrom($base) === null) {
+        if ($side === null || array_filter($words, self::isKnown(...)) !== $words || !in_array($base, [self::ARMCHAIR, self::FLAT], true) && Base::tryFrom($base) === null || $base === self::FLAT && $movement !== self::REST) {
             return null;
         }
 
-        return $movement === self::REST ? self::atRest(Base::tryFrom($base) ?? Base::Chair)->without($words) : new self($movement, $variation, $base, $side, $words);
+        return $movement === self::REST ? self::atRest(Base::tryFrom($base) ?? Base::Bed, $base === self::FLAT)->without($words) : new self($movement, $variation, $base, $side, $words);
     }
 
     /** The figure as this library has it; null when it has it not. */
@@ -133,7 +136,7 @@ final readonly class FigureKey implements Stringable
         $base = Base::tryFrom($this->base) ?? Base::Chair;
         $absent = array_values(array_filter($this->own, static fn (string $word): bool => preg_match('/^(arm|leg)-(left|right)$/', $word) === 1));
         if ($this->movement === null) {
-            return Figure::atRest($base, $absent);
+            return $this->base === self::FLAT ? Figure::atRest(Base::Bed, $absent, Position::BedFlat) : Figure::atRest($base, $absent);
         }
         if ($this->movement === self::ZONES) {
             return Figure::zones();

@@ -17,6 +17,7 @@ use KindChair\Fit\Checks\PrecautionsKept;
 use KindChair\Fit\Checks\WithinRange;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\Position;
 use KindChair\Movement\Variation;
 use KindChair\People\Participant;
 
@@ -49,7 +50,7 @@ final class Chooser
     public function choose(Participant $person, Assignment $asked): PersonVersion
     {
         $refusals = [];
-        foreach ($this->ladder->for($asked, $person->base) as [$movement, $rung]) {
+        foreach ($this->ladder->for($asked, $person->base, $person->isFlat()) as [$movement, $rung]) {
             $version = $this->attempt($person, $asked, $movement, $rung, $refusals);
             if ($version instanceof PersonVersion) {
                 return $version;
@@ -131,7 +132,7 @@ final class Chooser
         if ($verdict->refusals !== []) {
             return $verdict->refusals;
         }
-        $isFully = $offer->isAsPlanned() && $verdict->caps === [] && $offer->sides === [] && $verdict->atMost === null && !$verdict->ownBreath;
+        $isFully = $offer->isAsPlanned() && !($person->isFlat() && $rung->position !== Position::BedFlat) && $verdict->caps === [] && $offer->sides === [] && $verdict->atMost === null && !$verdict->ownBreath;
         $why = $isFully ? [] : array_values(array_unique([...$refusals, ...$verdict->why]));
         $words = VersionWords::of($offer, $verdict);
 
@@ -146,9 +147,10 @@ final class Chooser
             ownBreath: $verdict->ownBreath,
             does: $words->all(),
             brief: $words->brief(),
-            why: array_slice($isFully || $why !== [] ? $why : ["Made for a {$person->base->plainName()}."], 0, 2),
+            why: array_slice($isFully || $why !== [] ? $why : [$person->isFlat() ? 'Done lying flat.' : "Made for a {$person->base->plainName()}."], 0, 2),
             watch: $this->watch($person, $asked, $movement, $rung),
             props: $rung->props,
+            line: $words->line(),
         );
     }
 

@@ -24,25 +24,28 @@ final class Ladder
     {
     }
 
-    /** @return iterable<array{Movement, Variation}> */
-    public function for(Assignment $asked, Base $base): iterable
+    /**
+     * @param bool $flat for somebody in bed who lies flat: what is made for lying, or the gentlest
+     * @return iterable<array{Movement, Variation}>
+     */
+    public function for(Assignment $asked, Base $base, bool $flat = false): iterable
     {
-        foreach ($this->rungs($asked->movement, $asked->variation, $asked->variation, $base) as $rung) {
+        foreach ($this->rungs($asked->movement, $asked->variation, $asked->variation, $base, $flat) as $rung) {
             yield [$asked->movement, $rung];
         }
         foreach ($asked->movement->substitutes as $id) {
             $substitute = $this->library->get($id);
-            foreach ($this->rungs($substitute, $substitute->variation($substitute->usualVariation), $asked->variation, $base) as $rung) {
+            foreach ($this->rungs($substitute, $substitute->variation($substitute->usualVariation), $asked->variation, $base, $flat) as $rung) {
                 yield [$substitute, $rung];
             }
         }
     }
 
     /** @return list<Variation> */
-    private function rungs(Movement $movement, Variation $most, Variation $planned, Base $base): array
+    private function rungs(Movement $movement, Variation $most, Variation $planned, Base $base, bool $flat): array
     {
         $stands = $planned->position === Position::Standing;
-        $key = "$movement->id/$most->id/$base->value/" . ($stands ? 'standing' : 'seated');
+        $key = "$movement->id/$most->id/$base->value/" . ($stands ? 'standing' : 'seated') . ($flat ? '/flat' : '');
         if (isset($this->rungs[$key])) {
             return $this->rungs[$key];
         }
@@ -60,6 +63,19 @@ final class Ladder
             return [$rank($a), -$a->level] <=> [$rank($b), -$b->level];
         });
 
-        return $this->rungs[$key] = $possible;
+        return $this->rungs[$key] = $flat ? self::lying($possible) : $possible;
+    }
+
+    /**
+     * @param list<Variation> $possible
+     * @return list<Variation> those made for lying flat, and the gentlest of the others
+     */
+    private static function lying(array $possible): array
+    {
+        $made = array_values(array_filter($possible, static fn (Variation $rung): bool => $rung->position === Position::BedFlat));
+        $others = array_values(array_filter($possible, static fn (Variation $rung): bool => $rung->position !== Position::BedFlat));
+        usort($others, static fn (Variation $a, Variation $b): int => $a->level <=> $b->level);
+
+        return [...$made, ...array_slice($others, 0, 1)];
     }
 }

@@ -129,11 +129,11 @@ final readonly class Offer
     private function isSpared(Ask $ask, Side $named): bool
     {
         $limb = $ask->demand->limb();
-        if ($this->holding !== null && ($ask->demand === Demand::HandsOff || $limb === Limb::Arm && $this->isHolding($ask->side, $named))) {
+        if ($this->holding !== null && ($ask->demand === Demand::HandsOff || $limb === Limb::Arm && !$ask->demand->isCarrying() && $this->isHolding($ask->side, $named))) {
             return true;
         }
         $weak = $limb === null || $ask->side === null ? null : $this->person->weak($limb, $ask->side);
 
-        return $weak !== null && !$ask->demand->isCarrying() && !WeakSides::isHelped($weak, $this->person);
+        return $weak !== null && !$ask->demand->isCarrying() && !$ask->demand->isContact() && !WeakSides::isHelped($weak, $this->person);
     }
 }

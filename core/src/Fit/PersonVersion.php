@@ -25,6 +25,7 @@ final readonly class PersonVersion
      * @param list<string> $watch reminders for the teacher
      * @param list<string> $props prop ids
      * @param bool $isChosen whether the teacher chose it
+     * @param string|null $line what is said to them on their base, without its full stop
      */
     public function __construct(
         public string $participant,
@@ -41,6 +42,7 @@ final readonly class PersonVersion
         public array $watch,
         public array $props,
         public bool $isChosen = false,
+        public ?string $line = null,
     ) {
     }
 
@@ -68,6 +70,7 @@ final readonly class PersonVersion
             watch: $this->watch,
             props: $this->props,
             isChosen: true,
+            line: $keepsLimits ? $this->line : null,
         );
     }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace KindChair\Fit;
 
+use KindChair\Body\Limb;
 use KindChair\Body\Side;
+use KindChair\Movement\Cue;
+use KindChair\Movement\Misfits;
 use KindChair\People\WeakLimbDoes;
 
 /** What is different for somebody, in a few words. */
@@ -20,11 +23,14 @@ final readonly class VersionWords
         $parts = [];
         if ($offer->movement->id !== $offer->asked->movement->id) {
             $parts['instead'] = $offer->movement->name();
-        } elseif ($offer->variation->id !== $offer->asked->variation->id) {
+        } elseif ($offer->variation->id !== $offer->asked->variation->id && Misfits::in($offer->variation->name, $offer->person->base) === null) {
             $parts['rung'] = $offer->variation->name;
         }
-        if (isset($offer->variation->forBase[$offer->person->base->value])) {
-            $parts['base'] = $offer->variation->forBase[$offer->person->base->value];
+        $said = self::said($offer);
+        if ($said !== null) {
+            $side = $offer->named[0] ?? null;
+            $then = $side !== null && count($offer->named) > 1 && preg_match('/\{(side|other)\}/i', $said) === 1 ? ', then the other side' : '';
+            $parts['base'] = rtrim(Cue::fill($said, $side === null ? null : $offer->doneOn($side)), '.') . $then;
         }
         if ($verdict->caps !== []) {
             $parts['caps'] = 'only as far as comfortable';
@@ -33,10 +39,14 @@ final readonly class VersionWords
             $parts["side-$side"] = match ($does) {
                 WeakLimbDoes::AbleSide => Side::from($side)->other()->value . ' side both times',
                 WeakLimbDoes::Assisted => "other hand helps the $side",
+                WeakLimbDoes::Carer => "a carer moves the $side",
                 WeakLimbDoes::Rests => "$side rests",
                 WeakLimbDoes::Absent => Side::from($side)->other()->value . ' side only',
                 WeakLimbDoes::Steadies => $offer->movement->laterality->isSided() ? 'other hand holds' : "$side hand holds, the other moves",
             };
+        }
+        if (in_array(WeakLimbDoes::Carer, $offer->sides, true) && $offer->movement->carer !== null) {
+            $parts['carer'] = rtrim($offer->movement->carer, '.');
         }
         if ($verdict->ownBreath) {
             $parts['breath'] = 'own even breath';
@@ -48,9 +58,25 @@ final readonly class VersionWords
         return new self($parts);
     }
 
+    /** The line for their base; who has one leg is told nothing about two. */
+    private static function said(Offer $offer): ?string
+    {
+        $said = $offer->variation->sayOn($offer->person->base, $offer->person->isFlat());
+        $legs = array_filter($offer->person->absentLimbs(), static fn (string $limb): bool => str_starts_with($limb, Limb::Leg->value));
+        $isOfTwo = $said !== null && $legs !== [] && preg_match('/\b(feet|legs|heels|knees|thighs|calves)\b/i', $said) === 1;
+
+        return $isOfTwo ? $offer->movement->oneLimb[Limb::Leg->value] ?? null : $said;
+    }
+
     public function all(): string
     {
-        return $this->parts === [] ? 'As planned' : ucfirst(implode('; ', $this->parts));
+        return $this->parts === [] ? 'As planned' : ucfirst(implode('; ', array_map(lcfirst(...), $this->parts)));
+    }
+
+    /** What is said to them on their base, if there is anything of its own. */
+    public function line(): ?string
+    {
+        return isset($this->parts['base']) ? ucfirst($this->parts['base']) : null;
     }
 
     /** The most telling part, to be read at a glance. */

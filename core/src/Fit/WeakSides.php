@@ -36,7 +36,7 @@ final readonly class WeakSides
                 $weak = $angle->limb === null || $angle->side === null ? null : $person->weak($angle->limb, $angle->side);
                 if ($weak !== null && $angle->degrees > 0) {
                     $sides[$weak->side->value] ??= match (true) {
-                        $weak->does === WeakLimbDoes::Absent, $weak->does === WeakLimbDoes::Steadies => $weak->does,
+                        $weak->does === WeakLimbDoes::Absent, $weak->does === WeakLimbDoes::Steadies, $weak->does === WeakLimbDoes::Carer => $weak->does,
                         self::isHelped($weak, $person) => WeakLimbDoes::Assisted,
                         default => WeakLimbDoes::Rests,
                     };
@@ -67,9 +67,9 @@ final readonly class WeakSides
         return null;
     }
 
-    /** A weak limb is carried by the other only if that one is able. */
+    /** A weak limb is carried by the other only if that one is able, or by a carer. */
     public static function isHelped(WeakLimb $weak, Participant $person): bool
     {
-        return $weak->does === WeakLimbDoes::Assisted && $person->weak($weak->limb, $weak->side->other()) === null;
+        return $weak->does === WeakLimbDoes::Carer || $weak->does === WeakLimbDoes::Assisted && $person->weak($weak->limb, $weak->side->other()) === null;
     }
 }

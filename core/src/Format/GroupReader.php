@@ -58,6 +58,7 @@ final readonly class GroupReader
                 $weak->at('does')->enum(WeakLimbDoes::class),
             ), $node->maybe('weak')?->items() ?? []),
             $node->maybe('notes')?->string() ?? '',
+            $node->maybe('flat')?->bool() ?? false,
         ));
     }
 

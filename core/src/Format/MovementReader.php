@@ -12,6 +12,7 @@ use KindChair\Figure\Contacts;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseWords;
 use KindChair\Movement\BodyNote;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\Caution;
@@ -30,6 +31,8 @@ use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\PropPlace;
 use KindChair\Movement\Pulled;
+use KindChair\Movement\Refinement;
+use KindChair\Movement\RefinementKind;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
@@ -46,9 +49,10 @@ final readonly class MovementReader
     public static function read(Node $node, RangeTable $ranges): Movement
     {
         $contacts = new Contacts($ranges);
+        $words = self::baseWords($node->maybe('forBase'));
         $steps = array_map(self::step(...), $node->at('steps')->items());
         $variations = array_map(
-            static fn (Node $variation): Variation => $contacts->settled(self::variation($variation, $steps, $node->maybe('body')), $steps),
+            static fn (Node $variation): Variation => $contacts->settled(self::variation($variation, $steps, $node->maybe('body'), $words), $steps),
             $node->at('variations')->items(),
         );
         if ($variations === []) {
@@ -61,6 +65,7 @@ final readonly class MovementReader
             id: $node->at('id')->string(),
             names: [
                 'plain' => $node->at('names')->at('plain')->string(),
+                'simple' => $node->at('names')->maybe('simple')?->string(),
                 'traditional' => $node->at('names')->maybe('traditional')?->string(),
                 'clinical' => $node->at('names')->maybe('clinical')?->string(),
             ],
@@ -88,6 +93,8 @@ final readonly class MovementReader
             sources: $node->at('sources')->strings(),
             tempo: self::tempo($node->maybe('tempo')),
             sideChange: $node->maybe('sideChange')?->tenths(),
+            refinements: array_map(self::refinement(...), $node->maybe('refinements')?->items() ?? []),
+            carer: $node->maybe('carer')?->string(),
         ));
     }
 
@@ -131,6 +138,33 @@ final readonly class MovementReader
         return new Cue($node->at('first')->string(), $node->at('short')->string());
     }
 
+    private static function refinement(Node $node): Refinement
+    {
+        return new Refinement(
+            $node->at('kind')->enum(RefinementKind::class),
+            $node->at('words')->string(),
+            array_map(static fn (Node $base): Base => $base->enum(Base::class), $node->maybe('bases')?->items() ?? []),
+            $node->maybe('rungs')?->strings() ?? [],
+        );
+    }
+
+    /**
+     * What is said on each base: a line for whoever sits there, or that and the words for a class that does.
+     *
+     * @return array<string, BaseWords> by Base value
+     */
+    private static function baseWords(?Node $node): array
+    {
+        $words = [];
+        foreach ($node?->members() ?? [] as $base => $one) {
+            $words[$base] = $one->isString()
+                ? new BaseWords($one->string())
+                : new BaseWords($one->maybe('say')?->string(), $one->maybe('introduction')?->string(), array_map(self::cue(...), $one->maybe('cues')?->members() ?? []));
+        }
+
+        return $words;
+    }
+
     /** @throws FormatError */
     public static function angles(?Node $node): Angles
     {
@@ -153,8 +187,11 @@ final readonly class MovementReader
         return new Angles($byRole);
     }
 
-    /** @param list<Step> $steps */
-    private static function variation(Node $node, array $steps, ?Node $body): Variation
+    /**
+     * @param list<Step> $steps
+     * @param array<string, BaseWords> $words the movement's own, by Base value
+     */
+    private static function variation(Node $node, array $steps, ?Node $body, array $words): Variation
     {
         $share = $node->maybe('share')?->number() ?? 1.0;
         $angles = [];
@@ -169,9 +206,15 @@ final readonly class MovementReader
         if ($bases === []) {
             throw FormatError::isEmpty($node->at('bases')->place, 'base');
         }
-        $forBase = [];
-        foreach ($node->maybe('forBase')?->members() ?? [] as $base => $words) {
-            $forBase[$base] = $words->string();
+        $forBase = $words;
+        if (count($bases) === 1 && isset($words[$bases[0]->value])) {
+            // What a rung for one base says of its own goes before what the movement says there.
+            $there = $words[$bases[0]->value];
+            $forBase[$bases[0]->value] = new BaseWords($there->say, $there->introduction, array_diff_key($there->cues, $node->maybe('cues')?->members() ?? []));
+            $words = $forBase;
+        }
+        foreach (self::baseWords($node->maybe('forBase')) as $base => $own) {
+            $forBase[$base] = $own->or($words[$base] ?? new BaseWords());
         }
 
         return $node->build(static fn (): Variation => new Variation(

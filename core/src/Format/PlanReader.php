@@ -90,6 +90,7 @@ final readonly class PlanReader
             $node->maybe('speechRate')?->number() ?? $defaults->speechRate,
             $node->maybe('sideChange')?->tenths() ?? $defaults->sideChange,
             $node->maybe('mirrors')?->bool() ?? $defaults->mirrors,
+            $node->maybe('simpleWords')?->bool() ?? $defaults->simpleWords,
         ));
     }
 

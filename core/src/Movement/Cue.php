@@ -7,7 +7,7 @@ namespace KindChair\Movement;
 use KindChair\Body\Side;
 
 /**
- * Words with tokens for sides and directions: {side}, {other}, {Side}, {Other}, {direction}, {top}, {under}.
+ * Words with tokens for sides and directions: {side}, {other}, {Side}, {Other}, {direction}, {top}, {Top}, {under}.
  * Sides are always the participants'.
  */
 final readonly class Cue
@@ -29,6 +29,7 @@ final readonly class Cue
             '{Side}' => ucfirst($side->value ?? 'one'),
             '{Other}' => ucfirst($side?->other()->value ?? 'other'),
             '{direction}' => $direction ?? 'round',
+            '{Top}' => ucfirst($crossing->value ?? 'one'),
             '{top}' => $crossing->value ?? 'one',
             '{under}' => $crossing?->other()->value ?? 'other',
         ]);

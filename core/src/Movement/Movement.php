@@ -11,7 +11,7 @@ use KindChair\Breath\Breath;
 final readonly class Movement
 {
     /**
-     * @param array{plain: string, traditional: string|null, clinical: string|null} $names
+     * @param array{plain: string, traditional: string|null, clinical: string|null, simple?: string|null} $names
      * @param list<Region> $regions the main one first; empty for breath and stillness
      * @param Facing $facing how the teacher turns to show it
      * @param View|null $view how it is drawn; null where the best view is worked out
@@ -25,6 +25,8 @@ final readonly class Movement
      * @param list<string> $counters ids of counter-movements
      * @param list<string> $sources
      * @param Tempo|null $tempo for what goes at its own pace, whatever the breath
+     * @param list<Refinement> $refinements what is added while it goes on, in no particular order
+     * @param string|null $carer what a carer does who moves the limb for somebody; null where nothing can be moved
      * @param int|null $sideChange tenths of a second to change sides, where it takes longer than usual
      */
     public function __construct(
@@ -50,6 +52,8 @@ final readonly class Movement
         public array $sources,
         public ?Tempo $tempo = null,
         public ?int $sideChange = null,
+        public array $refinements = [],
+        public ?string $carer = null,
     ) {
         if ($this->cycle() === []) {
             throw InvalidMovement::needsCycle($id);
@@ -60,6 +64,12 @@ final readonly class Movement
     public function name(): string
     {
         return $this->names['plain'];
+    }
+
+    /** Its name in six words at most, for those who are told one thing at a time. */
+    public function simpleName(): string
+    {
+        return $this->names['simple'] ?? $this->names['plain'];
     }
 
     public function mainRegion(): ?Region
@@ -93,6 +103,12 @@ final readonly class Movement
     public function cycle(): array
     {
         return $this->phase(Phase::Cycle);
+    }
+
+    /** @return list<Refinement> those that are true of a rung on a base */
+    public function refinementsFor(Variation $variation, Base $base): array
+    {
+        return array_values(array_filter($this->refinements, static fn (Refinement $one): bool => $one->holdsFor($variation, $base)));
     }
 
     public function cuesPause(Breath $pause): bool

@@ -25,7 +25,7 @@ final readonly class Variation
      * @param array<string, Cue> $cues by step id; every step of the movement has one
      * @param list<string> $props prop ids
      * @param PropPlace|null $propAt where they are used; null where no picture can tell
-     * @param array<string, string> $forBase what to say or check, by Base value
+     * @param array<string, BaseWords> $forBase by Base value
      * @param array<string, array<string, Angles>> $onSeat by Base value or ARMCHAIR, then step id: with the hands brought to where they lie
      */
     public function __construct(
@@ -60,6 +60,22 @@ final readonly class Variation
     public function allows(Base $base): bool
     {
         return in_array($base, $this->bases, true);
+    }
+
+    /** What somebody on this base is told besides; null where the words for all serve. In bed, who lies flat has words of their own. */
+    public function sayOn(Base $base, bool $liesFlat = false): ?string
+    {
+        $isFlat = $base === Base::Bed && ($liesFlat || $this->position === Position::BedFlat);
+
+        return ($isFlat ? $this->forBase[BaseWords::FLAT]->say ?? null : null) ?? $this->forBase[$base->value]->say ?? null;
+    }
+
+    /** The same in the words of a class that sits on this base. */
+    public function spokenOn(Base $base): self
+    {
+        $words = $this->forBase[$base->value] ?? null;
+
+        return $words === null || $words->introduction === null && $words->cues === [] ? $this : $this->saying($words->introduction, $words->cues);
     }
 
     /** The base it is shown on first: a chair, if it is for one. */

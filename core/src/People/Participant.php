@@ -29,6 +29,7 @@ final readonly class Participant
      * @param list<NotedPrecaution> $precautions
      * @param list<OwnRange> $ranges
      * @param list<WeakLimb> $weakLimbs as they were told
+     * @param bool $liesFlat whether the backrest of their bed stays down
      */
     public function __construct(
         public string $id,
@@ -40,6 +41,7 @@ final readonly class Participant
         public array $ranges = [],
         array $weakLimbs = [],
         public string $notes = '',
+        public bool $liesFlat = false,
     ) {
         if (trim($name) === '') {
             throw InvalidPerson::needsName();
@@ -115,6 +117,12 @@ final readonly class Participant
         return $absent;
     }
 
+    /** Whether they are in bed with the backrest down. */
+    public function isFlat(): bool
+    {
+        return $this->liesFlat && $this->base === Base::Bed;
+    }
+
     /** By how much longer this person's changes of place and side take; null when nothing is known. */
     public function paceFactor(): ?float
     {
@@ -156,6 +164,7 @@ final readonly class Participant
             $this->ranges,
             array_values(array_filter($this->weakLimbs, static fn (WeakLimb $weak): bool => $weak->does !== WeakLimbDoes::Absent)),
             $this->notes,
+            $this->liesFlat,
         );
     }
 

@@ -12,4 +12,6 @@ enum WeakLimbDoes: string
     case Rests = 'rests';
     case Absent = 'absent';
     case Steadies = 'steadies';
+    /** A carer moves it for them. */
+    case Carer = 'carer';
 }

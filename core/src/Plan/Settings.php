@@ -13,6 +13,7 @@ final readonly class Settings
      * @param float $speechRate words a second
      * @param int $sideChange tenths of a second
      * @param bool $mirrors the teacher mirrors the group instead of using their own sides
+     * @param bool $simpleWords one step at a time in six words, the same every time, for groups with memory loss
      */
     public function __construct(
         public RegionOrder $order = new RegionOrder(School::HeadToToe),
@@ -20,6 +21,7 @@ final readonly class Settings
         public float $speechRate = 2.0,
         public int $sideChange = 40,
         public bool $mirrors = true,
+        public bool $simpleWords = false,
     ) {
         if ($speechRate < 0.5 || $speechRate > 2.5) {
             throw InvalidPlan::speechIs($speechRate);

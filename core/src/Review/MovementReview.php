@@ -14,10 +14,16 @@ use KindChair\Review\MovementRules\BreathAlternates;
 use KindChair\Review\MovementRules\BreathGoesWithMovement;
 use KindChair\Review\MovementRules\CuesAreSpeakable;
 use KindChair\Review\MovementRules\DosesAreOrdered;
+use KindChair\Review\MovementRules\EffortGoesOut;
 use KindChair\Review\MovementRules\GentlestSuitsMost;
 use KindChair\Review\MovementRules\HandsReachTheirPlace;
+use KindChair\Review\MovementRules\NamesWhatMoves;
+use KindChair\Review\MovementRules\OffersAChoice;
+use KindChair\Review\MovementRules\RefinesEveryRung;
 use KindChair\Review\MovementRules\SaysEveryWay;
 use KindChair\Review\MovementRules\ServesEveryBase;
+use KindChair\Review\MovementRules\SpeaksToEverybody;
+use KindChair\Review\MovementRules\WordsMatchShape;
 
 /** Holds a movement against what every movement of the library must be. */
 final readonly class MovementReview
@@ -36,10 +42,18 @@ final readonly class MovementReview
             new BreathAlternates($patterns),
             new CuesAreSpeakable($patterns),
             new BreathGoesWithMovement(),
+            new EffortGoesOut(),
+            new WordsMatchShape(),
             new SaysEveryWay(),
             new GentlestSuitsMost($precautions, $demands),
             new DosesAreOrdered(),
         ]);
+    }
+
+    /** What a movement of the library has to have besides: a teacher's own may do with less. */
+    public function forTheLibrary(): self
+    {
+        return new self([...$this->rules, new NamesWhatMoves(), new OffersAChoice(), new RefinesEveryRung(), new SpeaksToEverybody()]);
     }
 
     /** @return list<MovementProblem> none when the movement is sound */

@@ -73,7 +73,7 @@ final readonly class Reviewer
      */
     public function review(ClassPlan $plan, Group $group, array $choices = [], Remembered $remembered = new Remembered()): Review
     {
-        $timelines = new TimelineBuilder($this->library, $this->changeOvers);
+        $timelines = new TimelineBuilder($this->library, $this->changeOvers, $group->mainBase());
         $timeline = $timelines->build($plan, $group->paceFactor());
         $chooser = new Chooser($this->library, $this->ranges, $this->demands, $this->kit, $this->never);
         $chosen = [];

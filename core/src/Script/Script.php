@@ -7,10 +7,9 @@ namespace KindChair\Script;
 use KindChair\Body\Side;
 use KindChair\Plan\Settings;
 use KindChair\Timeline\Beat;
-use KindChair\Timeline\BeatKind;
 use KindChair\Timeline\Timeline;
 
-/** The words of a class in order; repetitions with the same words are told once with their number. */
+/** The words of a class in order. What is quiet is told as one line, or as the end of the words before it in the same breath. */
 final readonly class Script
 {
     /** @return array<string, list<Line>> by entry id */
@@ -24,7 +23,7 @@ final readonly class Script
             }
             $lines[$turn->entryId] = [
                 ...$lines[$turn->entryId] ?? [],
-                ...self::folded($turn->beats, $settings),
+                ...self::told($turn->beats, $settings),
             ];
         }
 
@@ -40,63 +39,31 @@ final readonly class Script
      * @param list<Beat> $beats
      * @return list<Line>
      */
-    private static function folded(array $beats, Settings $settings): array
+    private static function told(array $beats, Settings $settings): array
     {
         $lines = [];
-        for ($at = 0; $at < count($beats);) {
-            $width = self::cycleWidth($beats, $at);
-            $times = 1;
-            while (self::sameAgain($beats, $at, $width, $times)) {
-                ++$times;
+        foreach ($beats as $beat) {
+            $last = $lines[count($lines) - 1] ?? null;
+            $goesOn = $last !== null && $beat->words === '' && $last->kind === $beat->kind && $last->side === $beat->side
+                && ($last->isQuiet() || $last->unit === $beat->unit);
+            if ($goesOn) {
+                array_pop($lines);
+                $lines[] = $last->longer($beat->length);
+                continue;
             }
-            foreach (array_slice($beats, $at, $width) as $beat) {
-                $lines[] = new Line(
-                    $beat->entryId,
-                    $beat->kind,
-                    $beat->start,
-                    $beat->length,
-                    $beat->breath,
-                    $beat->side,
-                    self::teacherSide($beat->side, $settings),
-                    $beat->words,
-                    $times,
-                );
-            }
-            $at += $width * $times;
+            $lines[] = new Line(
+                $beat->entryId,
+                $beat->kind,
+                $beat->start,
+                $beat->length,
+                $beat->breath,
+                $beat->side,
+                self::teacherSide($beat->side, $settings),
+                $beat->words,
+                $beat->unit,
+            );
         }
 
         return $lines;
-    }
-
-    /** @param list<Beat> $beats */
-    private static function cycleWidth(array $beats, int $at): int
-    {
-        if ($beats[$at]->kind !== BeatKind::Cycle) {
-            return 1;
-        }
-        for ($width = 1; isset($beats[$at + $width]) && $beats[$at + $width]->kind === BeatKind::Cycle; ++$width) {
-            if ($beats[$at + $width]->stepId === $beats[$at]->stepId && $beats[$at + $width]->side === $beats[$at]->side) {
-                break;
-            }
-        }
-
-        return $width;
-    }
-
-    /** @param list<Beat> $beats */
-    private static function sameAgain(array $beats, int $at, int $width, int $times): bool
-    {
-        for ($index = 0; $index < $width; ++$index) {
-            $first = $beats[$at + $index];
-            $again = $beats[$at + $width * $times + $index] ?? null;
-            $same = $again !== null && $again->kind === BeatKind::Cycle && $first->kind === BeatKind::Cycle
-                && [$again->stepId, $again->side, $again->words, $again->direction, $again->crossing]
-                    === [$first->stepId, $first->side, $first->words, $first->direction, $first->crossing];
-            if (!$same) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

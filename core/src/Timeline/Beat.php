@@ -13,7 +13,9 @@ final readonly class Beat
     /**
      * @param int $unit which breath or repetition of the pass this is, from 1; 0 outside the dose
      * @param int $units how many the pass has
+     * @param string $words what is said; nothing where it is quiet
      * @param bool $firstWords the full cue is said, not the short one
+     * @param string $shape what is done, in the short cue, said or not
      */
     public function __construct(
         public string $sectionId,
@@ -30,6 +32,7 @@ final readonly class Beat
         public int $units,
         public string $words,
         public bool $firstWords,
+        public string $shape = '',
     ) {
     }
 }

@@ -10,7 +10,6 @@ use KindChair\Breath\BreathPattern;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Step;
-use KindChair\Movement\Variation;
 
 /**
  * Lays one pass on the tape: enter, its cycles, leave. Inside a pass the breath alternates: where entering ends on the breath with which the
@@ -23,39 +22,29 @@ final class PassLayout
 
     private readonly bool $isOwnTempo;
 
-    /** @var array<string, string> words that were filled in, by step, side and whether they are said in full */
-    private array $words = [];
-
-    /** @param array<string, true> $said by id, the steps whose full cue has been heard */
     public function __construct(
         private readonly Tape $tape,
         private readonly Movement $movement,
-        private readonly Variation $variation,
         private readonly BreathPattern $pattern,
-        private array $said = [],
     ) {
         $this->isOwnTempo = $movement->tempo !== null;
     }
 
-    /** @return array<string, true> */
-    public function said(): array
-    {
-        return $this->said;
-    }
-
-    public function lay(Pass $pass, PassPlan $plan, Side $first): TimedPass
+    public function lay(Pass $pass, PassPlan $plan, Side $first, PassWords $words): TimedPass
     {
         $this->breathed = null;
         $start = $this->tape->at();
         $count = $this->tape->count();
         foreach ($plan->enter as $at => $length) {
-            $this->step($this->movement->phase(Phase::Enter)[$at], BeatKind::Enter, $length, $pass->side, $pass, 0, $plan->units);
+            $step = $this->movement->phase(Phase::Enter)[$at];
+            $this->step($step, BeatKind::Enter, $length, $pass->side, $pass, 0, $plan->units, $words->around($step, $pass->side), $words->short($step, $pass->side), true);
         }
         $bodyAt = $this->tape->at();
-        $done = $this->cycles($pass, $plan, $first);
+        $done = $this->cycles($pass, $plan, $first, $words);
         $leaveAt = $this->tape->at();
         foreach ($plan->leave as $at => $length) {
-            $this->step($this->movement->phase(Phase::Leave)[$at], BeatKind::Leave, $length, $pass->side, $pass, 0, $plan->units);
+            $step = $this->movement->phase(Phase::Leave)[$at];
+            $this->step($step, BeatKind::Leave, $length, $pass->side, $pass, 0, $plan->units, $words->around($step, $pass->side), $words->short($step, $pass->side));
         }
 
         return new TimedPass(
@@ -73,7 +62,7 @@ final class PassLayout
     }
 
     /** @return array{left: int, right: int} whole repetitions */
-    private function cycles(Pass $pass, PassPlan $plan, Side $first): array
+    private function cycles(Pass $pass, PassPlan $plan, Side $first, PassWords $words): array
     {
         $cycle = $this->movement->cycle();
         $width = count($cycle);
@@ -83,8 +72,10 @@ final class PassLayout
         for ($repetition = 0; $repetition < $plan->cycles; ++$repetition) {
             $lengths = $plan->cycle[$repetition];
             for ($at = 0; $at < $width; ++$at) {
-                $step = ($turned + $at) % $width;
-                $this->step($cycle[$step], BeatKind::Cycle, $lengths[$step], $side, $pass, $this->unit($plan, $repetition, $at, $width), $plan->units);
+                $turn = ($turned + $at) % $width;
+                $step = $cycle[$turn];
+                $said = $words->of($step, $side, $repetition, $at === 0, $this->tape->at(), $lengths[$turn]);
+                $this->step($step, BeatKind::Cycle, $lengths[$turn], $side, $pass, $this->unit($plan, $repetition, $at, $width), $plan->units, $said, $words->short($step, $side), $words->isFull($repetition));
             }
             foreach ($side === null ? Side::cases() : [$side] as $counted) {
                 ++$done[$counted->value];
@@ -115,23 +106,19 @@ final class PassLayout
         return 0;
     }
 
-    private function step(Step $step, BeatKind $kind, int $length, ?Side $side, Pass $pass, int $unit, int $units): void
+    private function step(Step $step, BeatKind $kind, int $length, ?Side $side, Pass $pass, int $unit, int $units, string $words, string $shape, bool $isFull = false): void
     {
         $breath = $kind === BeatKind::Cycle && $this->isOwnTempo ? Breath::Free : $step->breath;
         if ($breath === $this->breathed) {
-            [$other, $wait, $words] = $breath === Breath::In
+            [$other, $wait, $asked] = $breath === Breath::In
                 ? [Breath::Out, $this->pattern->out + $this->pattern->holdEmpty, 'Breathe out.']
                 : [Breath::In, $this->pattern->in + $this->pattern->holdFull, 'Breathe in.'];
-            $this->tape->lay($kind, $wait, $words, $step->id, $other, $side, $pass, $unit, $units);
+            $this->tape->lay($kind, $wait, $isFull ? $asked : '', $step->id, $other, $side, $pass, $unit, $units, shape: $asked);
         }
         $this->breathed = match ($breath) {
             Breath::In, Breath::Out => $breath,
             default => null,
         };
-        $isFirst = !isset($this->said[$step->id]);
-        $this->said[$step->id] = true;
-        $key = $step->id . ($side->value ?? '') . $pass->direction . ($pass->crossing->value ?? '') . $isFirst;
-        $words = $this->words[$key] ??= $this->variation->cues[$step->id]->say($isFirst, $side, $pass->direction, $pass->crossing);
-        $this->tape->lay($kind, $length, $words, $step->id, $breath, $side, $pass, $unit, $units, $isFirst);
+        $this->tape->lay($kind, $length, $words, $step->id, $breath, $side, $pass, $unit, $units, $isFull, $shape);
     }
 }

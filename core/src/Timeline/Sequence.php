@@ -6,6 +6,7 @@ namespace KindChair\Timeline;
 
 use KindChair\Body\Side;
 use KindChair\Movement\Base;
+use KindChair\Movement\Cue;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Variation;
@@ -24,12 +25,16 @@ final readonly class Sequence
     {
     }
 
-    /** @return list<Occurrence> in the order they happen */
-    public function of(ClassPlan $plan): array
+    /**
+     * @param Base $usual on what the class sits where the plan does not say
+     * @return list<Occurrence> in the order they happen
+     */
+    public function of(ClassPlan $plan, Base $usual): array
     {
         $all = [];
         foreach ($plan->sections as $section) {
             $entries = $section->entries;
+            $base = $plan->baseFor($section) ?? $usual;
             for ($at = 0; $at < count($entries);) {
                 $group = $section->groupOf($entries[$at]);
                 $run = [$entries[$at++]];
@@ -37,11 +42,11 @@ final readonly class Sequence
                     $run[] = $entries[$at++];
                 }
                 array_push($all, ...match ($group?->kind) {
-                    null => array_filter([$this->once($plan, $section, $run[0])]),
-                    GroupKind::Round => $this->round($plan, $section, $group, $run),
-                    GroupKind::Set => $this->set($plan, $section, $group, $run),
-                    GroupKind::Stations => array_filter(array_map(fn (Entry $entry): ?Occurrence => $this->once($plan, $section, $entry, station: $group->length), $run)),
-                    GroupKind::Tracks => $this->tracks($plan, $section, $run),
+                    null => array_filter([$this->once($plan, $section, $run[0], $base)]),
+                    GroupKind::Round => $this->round($plan, $section, $group, $run, $base),
+                    GroupKind::Set => $this->set($plan, $section, $group, $run, $base),
+                    GroupKind::Stations => array_filter(array_map(fn (Entry $entry): ?Occurrence => $this->once($plan, $section, $entry, $base, station: $group->length), $run)),
+                    GroupKind::Tracks => $this->tracks($plan, $section, $run, $base),
                 });
             }
         }
@@ -49,24 +54,24 @@ final readonly class Sequence
         return $all;
     }
 
-    private function once(ClassPlan $plan, Section $section, Entry $entry, ?int $station = null, bool $isAlongside = false): ?Occurrence
+    private function once(ClassPlan $plan, Section $section, Entry $entry, Base $base, ?int $station = null, bool $isAlongside = false): ?Occurrence
     {
         $movement = $this->library->get($entry->movement);
         $first = $entry->firstSide ?? $plan->settings->firstSide;
         $passes = Pass::of($movement, $entry, $first);
 
-        return $passes === [] ? null : new Occurrence($section, $entry, $movement, self::spoken($movement, $entry, $plan->baseFor($section)), $passes, $first, $plan->patternFor($section, $entry), station: $station, isAlongside: $isAlongside);
+        return $passes === [] ? null : new Occurrence($section, $entry, $movement, self::spoken($movement, $entry, $base, $plan->settings->simpleWords), $passes, $first, $plan->patternFor($section, $entry), self::base($movement, $entry, $base), station: $station, isAlongside: $isAlongside);
     }
 
     /**
      * @param list<Entry> $run
      * @return list<Occurrence> the first that leaves something to do is the one that is cued
      */
-    private function tracks(ClassPlan $plan, Section $section, array $run): array
+    private function tracks(ClassPlan $plan, Section $section, array $run, Base $base): array
     {
         $all = [];
         foreach ($run as $entry) {
-            $all[] = $this->once($plan, $section, $entry, isAlongside: array_filter($all) !== []);
+            $all[] = $this->once($plan, $section, $entry, $base, isAlongside: array_filter($all) !== []);
         }
 
         return array_values(array_filter($all));
@@ -76,7 +81,7 @@ final readonly class Sequence
      * @param list<Entry> $run
      * @return list<Occurrence>
      */
-    private function round(ClassPlan $plan, Section $section, EntryGroup $group, array $run): array
+    private function round(ClassPlan $plan, Section $section, EntryGroup $group, array $run, Base $base): array
     {
         $halves = [1 => [], 2 => []];
         $isSplit = false;
@@ -95,9 +100,9 @@ final readonly class Sequence
                     continue;
                 }
                 $decides = array_filter($passes, static fn (Pass $pass): bool => self::halfOf($pass, $group->by, $movement, $first) === 2);
-                $announces = $half === 2 && !$isSplit && $decides !== [] ? self::announced($group->by, $decides[array_key_first($decides)]) : null;
+                $announces = $half === 2 && !$isSplit && $decides !== [] ? self::announced($group->by, $decides[array_key_first($decides)], $plan->settings->simpleWords) : null;
                 $isSplit = $isSplit || $decides !== [];
-                $halves[$half][] = new Occurrence($section, $entry, $movement, self::spoken($movement, $entry, $plan->baseFor($section)), $passes, $first, $plan->patternFor($section, $entry), half: $half, announces: $announces);
+                $halves[$half][] = new Occurrence($section, $entry, $movement, self::spoken($movement, $entry, $base, $plan->settings->simpleWords), $passes, $first, $plan->patternFor($section, $entry), self::base($movement, $entry, $base), half: $half, announces: $announces);
             }
         }
         if (!$isSplit) {
@@ -109,7 +114,7 @@ final readonly class Sequence
         $said = array_values(array_filter(array_column($second, 'announces')))[0] ?? null;
 
         return [...$halves[1], ...array_map(
-            static fn (Occurrence $one, int $at): Occurrence => new Occurrence($one->section, $one->entry, $one->movement, $one->variation, $one->passes, $one->first, $one->pattern, 2, announces: $at === 0 ? $said : null),
+            static fn (Occurrence $one, int $at): Occurrence => new Occurrence($one->section, $one->entry, $one->movement, $one->variation, $one->passes, $one->first, $one->pattern, $one->base, 2, announces: $at === 0 ? $said : null),
             $second,
             array_keys($second),
         )];
@@ -127,9 +132,12 @@ final readonly class Sequence
         return $second === null ? null : ($second ? 2 : 1);
     }
 
-    private static function announced(RoundBy $by, Pass $pass): string
+    private static function announced(RoundBy $by, Pass $pass, bool $isSimple): string
     {
         $side = $pass->side->value ?? $pass->crossing->value ?? '';
+        if ($isSimple) {
+            return $by === RoundBy::Direction ? "Now $pass->direction." : "Now the $side side.";
+        }
 
         return match ($by) {
             RoundBy::Side => "Now the whole round on the $side side.",
@@ -142,7 +150,7 @@ final readonly class Sequence
      * @param list<Entry> $run
      * @return list<Occurrence>
      */
-    private function set(ClassPlan $plan, Section $section, EntryGroup $group, array $run): array
+    private function set(ClassPlan $plan, Section $section, EntryGroup $group, array $run, Base $base): array
     {
         $all = [];
         for ($time = 1; $time <= $group->times; ++$time) {
@@ -156,8 +164,8 @@ final readonly class Sequence
                     static fn (Pass $pass): bool => $group->changes !== SetChange::Crossing || $pass->crossing === null || ($pass->crossing !== $usual) === $isOther,
                 ));
                 if ($passes !== []) {
-                    $variation = $group->changes === SetChange::Variation ? self::rung($movement, $entry, $group->times - $time) : self::spoken($movement, $entry, $plan->baseFor($section));
-                    $all[] = new Occurrence($section, $entry, $movement, $variation, $passes, $first, $plan->patternFor($section, $entry), time: $time);
+                    $variation = $group->changes === SetChange::Variation ? self::rung($movement, $entry, $group->times - $time) : self::spoken($movement, $entry, $base, $plan->settings->simpleWords);
+                    $all[] = new Occurrence($section, $entry, $movement, $variation, $passes, $first, $plan->patternFor($section, $entry), self::base($movement, $entry, $base), time: $time);
                 }
             }
         }
@@ -174,13 +182,21 @@ final readonly class Sequence
         return $movement->variations[max(0, $planned - $under)];
     }
 
-    /** The rung in the words of this entry: the teacher's own, or with what the main base has to be told besides. */
-    private static function spoken(Movement $movement, Entry $entry, ?Base $base): Variation
+    /** The rung in the words of this entry: the teacher's own, else those of the base on which the class is. */
+    private static function spoken(Movement $movement, Entry $entry, Base $base, bool $isSimple): Variation
+    {
+        $variation = $movement->variation($entry->variation)->spokenOn(self::base($movement, $entry, $base));
+        if ($isSimple) {
+            $variation = $variation->saying("Now: {$movement->simpleName()}.", array_map(static fn (Cue $cue): Cue => new Cue($cue->short, $cue->short), $variation->cues));
+        }
+
+        return $entry->words === null ? $variation : $variation->saying($entry->words->introduction, $entry->words->cues);
+    }
+
+    private static function base(Movement $movement, Entry $entry, Base $base): Base
     {
         $variation = $movement->variation($entry->variation);
-        $besides = $base === null || $base === Base::Chair ? null : $variation->forBase[$base->value] ?? null;
-        $introduction = $entry->words->introduction ?? ($besides === null ? null : trim("$variation->introduction $besides."));
 
-        return $introduction === null && $entry->words === null ? $variation : $variation->saying($introduction, $entry->words->cues ?? []);
+        return $variation->allows($base) ? $base : $variation->mainBase();
     }
 }

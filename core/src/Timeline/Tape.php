@@ -45,6 +45,7 @@ final class Tape
         int $unit = 0,
         int $units = 0,
         bool $isFirst = false,
+        string $shape = '',
     ): void {
         if ($length <= 0) {
             return;
@@ -64,6 +65,7 @@ final class Tape
             units: $units,
             words: $words,
             firstWords: $isFirst,
+            shape: $shape,
         );
         $this->clock += $length;
     }

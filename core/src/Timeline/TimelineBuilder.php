@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace KindChair\Timeline;
 
+use KindChair\Movement\Base;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
 use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\RefinementKind;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use WeakMap;
@@ -30,7 +32,8 @@ final readonly class TimelineBuilder
     private Sequence $sequence;
     private Transitions $transitions;
 
-    public function __construct(MovementLibrary $library, ChangeOvers $changeOvers)
+    /** @param Base $usual on what the class sits where a plan does not say */
+    public function __construct(MovementLibrary $library, ChangeOvers $changeOvers, private Base $usual = Base::Chair)
     {
         $this->lengths = new WeakMap();
         $this->sequence = new Sequence($library);
@@ -41,12 +44,13 @@ final readonly class TimelineBuilder
     {
         $turns = [];
         $clock = $lead = $longest = 0;
+        $voice = new Voice($plan->settings);
         foreach ($this->settings($plan, $pace) as $setting) {
             if (!$setting->occurrence->isAlongside) {
                 [$turns, $clock] = self::waited($turns, $clock, $lead, $longest);
                 $lead = count($turns);
             }
-            $turns[] = $turn = $this->turn($setting, $setting->occurrence->isAlongside ? $turns[$lead]->start : $clock);
+            $turns[] = $turn = $this->turn($setting, $setting->occurrence->isAlongside ? $turns[$lead]->start : $clock, $voice);
             $this->remember($setting, $turn->length());
             $longest = $setting->occurrence->isAlongside ? max($longest, $turn->length()) : $turn->length();
             $clock += $setting->occurrence->isAlongside ? 0 : $turn->length();
@@ -80,7 +84,7 @@ final readonly class TimelineBuilder
             $entry = $setting->occurrence->entry;
             $key = $setting->key();
             $known = $this->lengths[$entry] ?? [];
-            $own = $known[$key] ?? $this->turn($setting, 0)->length();
+            $own = $known[$key] ?? $this->turn($setting, 0, new Voice($plan->settings))->length();
             if (!isset($known[$key])) {
                 $this->remember($setting, $own);
             }
@@ -105,11 +109,11 @@ final readonly class TimelineBuilder
     /** @return iterable<Setting> every occurrence with what it depends on besides itself */
     private function settings(ClassPlan $plan, float $pace): iterable
     {
-        $occurrences = $this->sequence->of($plan);
-        $positions = Transitions::home($plan->base);
+        $occurrences = $this->sequence->of($plan, $this->usual);
+        $positions = Transitions::home($plan->base ?? $this->usual);
         $held = $taught = [];
         foreach ($occurrences as $at => $occurrence) {
-            $on = $plan->baseFor($occurrence->section);
+            $on = $plan->baseFor($occurrence->section) ?? $this->usual;
             [$base, $prop] = $this->transitions->changes($occurrence, $positions, $held, $on);
             $next = $occurrences[$at + 1] ?? null;
             $isNew = !isset($taught[$occurrence->movement->id]) && !$occurrence->entry->isInterlude;
@@ -137,7 +141,7 @@ final readonly class TimelineBuilder
         return $occurrence->entry->dose->unit !== DoseUnit::Seconds;
     }
 
-    private function turn(Setting $setting, int $start): Turn
+    private function turn(Setting $setting, int $start, Voice $voice): Turn
     {
         $occurrence = $setting->occurrence;
         [$entry, $movement, $variation] = [$occurrence->entry, $occurrence->movement, $occurrence->variation];
@@ -157,30 +161,43 @@ final readonly class TimelineBuilder
         $speaking = $occurrence->isAgain() || $occurrence->station !== null ? 0 : $setting->settings->speaking($variation->introductionWords());
         $changing = (int) round(($setting->baseChange + $setting->propChange) * $setting->pace);
         $setUp = $this->transitions->setUp($occurrence, $speaking, (int) array_sum($plans[0]->enter), $changing);
-        $introduction = Cue::fill($variation->introduction, $passes[0]->side ?? $occurrence->first, $passes[0]->direction, $passes[0]->crossing);
-        $tape->lay(BeatKind::SetUp, $setUp, $introduction, side: $passes[0]->side, pass: $passes[0], isFirst: true);
+        $voice->begin();
+        $side = $passes[0]->side ?? $occurrence->first;
+        $introduction = $voice->says(Cue::fill($variation->introduction, $side, $passes[0]->direction, $passes[0]->crossing));
+        $isNew = !$occurrence->isAgain() && $occurrence->station === null;
+        $isSimple = $setting->settings->simpleWords;
+        $promise = match (true) {
+            !$isNew => '',
+            $isSimple => $setting->teaches ? 'Watch me first.' : '',
+            default => Promise::of($movement->laterality, $passes[0]->dose, $side, preg_match("/\\b$side->value\\b.*\\bfirst\\b/i", $introduction) !== 1),
+        };
+        $tape->lay(BeatKind::SetUp, $setUp, $setting->teaches ? $introduction : trim("$introduction $promise"), side: $passes[0]->side, pass: $passes[0], isFirst: true);
         if ($setting->teaches) {
-            $step = $movement->cycle()[0];
-            $tape->lay(BeatKind::Teach, $teaching = self::TEACHING, $variation->cues[$step->id]->say(true, $passes[0]->side ?? $occurrence->first, $passes[0]->direction, $passes[0]->crossing), $step->id, side: $passes[0]->side, pass: $passes[0], isFirst: true);
+            $room = self::TEACHING - $voice->speaking($promise);
+            $shown = $voice->refinement($movement, $variation, $occurrence->base, $entry->id, $passes[0], $room, [RefinementKind::Alignment, RefinementKind::Option]);
+            $tape->lay(BeatKind::Teach, $teaching = self::TEACHING, trim("$promise $shown"), $movement->cycle()[0]->id, side: $passes[0]->side, pass: $passes[0], isFirst: true);
         }
-        $everyStep = array_fill_keys(array_column($movement->steps, 'id'), true);
-        $layout = new PassLayout($tape, $movement, $variation, $occurrence->pattern, $entry->shortCues || $occurrence->isAgain() ? $everyStep : []);
+        $layout = new PassLayout($tape, $movement, $occurrence->pattern);
         $timed = [];
         foreach ($passes as $at => $pass) {
             if ($at > 0) {
                 [$kind, $length, $words] = $occurrence->station === null
-                    ? $this->transitions->between($occurrence, $passes[$at - 1], $pass, $setting->settings, $setting->pace)
+                    ? $this->transitions->between($occurrence, $passes[$at - 1], $pass, $setting->settings, $setting->pace, $voice)
                     : [BeatKind::Change, 0, ''];
                 $tape->lay($kind, $length, $words, side: $pass->side, pass: $pass);
                 $sideChanges += $length;
-                $layout = new PassLayout($tape, $movement, $variation, $occurrence->pattern, $everyStep);
             }
-            $timed[] = $layout->lay($pass, $plans[$at], $occurrence->first);
+            $words = new PassWords($voice, $movement, $variation, $occurrence->base, $pass, $plans[$at], $entry->id, $entry->shortCues || $occurrence->isAgain(), $at === 0, count($passes));
+            $timed[] = $layout->lay($pass, $plans[$at], $occurrence->first, $words);
         }
         $called = 0;
         if ($occurrence->station !== null) {
             $called = max(0, $occurrence->station - ($tape->at() - $start));
-            $tape->lay(BeatKind::Change, $called, $setting->next === null ? 'Keep going; this was the last.' : "Keep going; next: $setting->next.");
+            $tape->lay(BeatKind::Change, $called, match (true) {
+                $setting->next === null => 'Keep going; this was the last.',
+                $isSimple => "Next: $setting->next.",
+                default => "Keep going; next: $setting->next.",
+            });
         }
         $rest = $occurrence->station === null ? $entry->rest ?? 0 : 0;
         $tape->lay(BeatKind::Rest, $rest, 'Rest, and notice.');

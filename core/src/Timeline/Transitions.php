@@ -29,7 +29,7 @@ final readonly class Transitions
      * Where the main group is for an occurrence: leaning back or sitting off the backrest is no change of place, and in bed
      * everything that is done there at all is done with the backrest up, unless it is done flat.
      */
-    public static function seat(Occurrence $occurrence, ?Base $base): Position
+    public static function seat(Occurrence $occurrence, Base $base): Position
     {
         $position = $occurrence->variation->position;
         if ($base === Base::Bed && $position !== Position::BedFlat && $occurrence->variation->allows(Base::Bed)) {
@@ -40,7 +40,7 @@ final readonly class Transitions
     }
 
     /** @return non-empty-list<Position> where the main group is before anything has begun */
-    public static function home(?Base $base): array
+    public static function home(Base $base): array
     {
         return [$base === Base::Bed ? Position::BedRaised : Position::Upright];
     }
@@ -50,7 +50,7 @@ final readonly class Transitions
      * @param list<string> $held props in hand
      * @return array{int, int} changes of place and of props, before the group's pace
      */
-    public function changes(Occurrence $occurrence, array $before, array $held, ?Base $base): array
+    public function changes(Occurrence $occurrence, array $before, array $held, Base $base): array
     {
         return [
             $this->changeOvers->betweenPositions($before, self::seat($occurrence, $base)),
@@ -72,7 +72,7 @@ final readonly class Transitions
     }
 
     /** @return array{BeatKind, int, string} what lies between two passes, how long, and what is said */
-    public function between(Occurrence $occurrence, Pass $before, Pass $next, Settings $settings, float $pace): array
+    public function between(Occurrence $occurrence, Pass $before, Pass $next, Settings $settings, float $pace, Voice $voice): array
     {
         $interlude = self::interlude($occurrence->entry, $before, $next);
         if ($interlude !== null) {
@@ -80,7 +80,7 @@ final readonly class Transitions
         }
         $usual = $occurrence->movement->sideChange !== null && $before->side !== $next->side ? $occurrence->movement->sideChange : $settings->sideChange;
 
-        return [BeatKind::Change, (int) round($usual * $pace), self::words($before, $next)];
+        return [BeatKind::Change, (int) round($usual * $pace), $voice->settings->simpleWords ? self::simply($before, $next) : $voice->oneOf(self::words($before, $next))];
     }
 
     private static function interlude(Entry $entry, Pass $before, Pass $next): ?Interlude
@@ -124,15 +124,30 @@ final readonly class Transitions
         return "{$movement->name()}: $cue";
     }
 
-    private static function words(Pass $before, Pass $next): string
+    /** What comes, in a few words that are always the same. */
+    private static function simply(Pass $before, Pass $next): string
+    {
+        return match (true) {
+            $next->side !== null && $next->side !== $before->side => "Now the {$next->side->value} side.",
+            $next->crossing !== null && $next->crossing !== $before->crossing => "Now {$next->crossing->value} on top.",
+            default => "Now $next->direction.",
+        };
+    }
+
+    /** @return non-empty-list<string> several ways to say what comes */
+    private static function words(Pass $before, Pass $next): array
     {
         if ($next->side !== null && $next->side !== $before->side) {
-            return "Rest, and now the {$next->side->value} side.";
+            $side = $next->side->value;
+
+            return ["Rest, and now the $side side.", "Let that go. The $side side now.", "And over to the $side.", "Change: the $side side.", "The same on the $side."];
         }
         if ($next->crossing !== null && $next->crossing !== $before->crossing) {
-            return "Change over: {$next->crossing->value} on top now.";
+            $top = $next->crossing->value;
+
+            return ["Change over: $top on top now.", "And the other way: $top on top.", "Swap, so that the $top is on top."];
         }
 
-        return "Now the other way: {$next->direction}.";
+        return ["Now the other way: $next->direction.", "And turn it round: $next->direction.", "The other way: $next->direction."];
     }
 }

@@ -140,7 +140,7 @@ final class NothingBreaksTest extends TestCase
         $weak = $random->getInt(0, 2) > 0 ? [] : [new WeakLimb(
             $pick(Limb::cases()),
             $pick(Side::cases()),
-            $pick([WeakLimbDoes::AbleSide, WeakLimbDoes::Assisted, WeakLimbDoes::Rests]),
+            $pick([WeakLimbDoes::AbleSide, WeakLimbDoes::Assisted, WeakLimbDoes::Rests, WeakLimbDoes::Carer]),
         )];
 
         return new Participant("p$number", "P$number", $pick(Base::cases()), $pick([null, ...AgeBand::cases()]), null, $noted, $ranges, $weak);

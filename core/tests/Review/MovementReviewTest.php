@@ -46,7 +46,38 @@ final class MovementReviewTest extends TestCase
 
             return $document;
         }];
-        yield 'no words for the wheelchair' => ['side-lean', 'variations/arm', 'in a wheelchair', $set(['variations', 1, 'forBase'], ['bed' => 'Backrest up'])];
+        yield 'no words for the wheelchair' => ['side-lean', 'variations/elbow', 'in a wheelchair', $set(['forBase'], ['bed' => 'Backrest up'])];
+        yield 'no line for who lies flat' => ['side-lean', 'forBase', 'who lies flat', $set(['forBase', 'bed-flat'], [])];
+        yield 'no line for a carer' => ['leg-extension', 'forBase', 'a carer moves', $set(['carer'], null)];
+        yield 'no line for one arm' => ['arm-raise', 'forBase', 'one arm', $set(['oneLimb'], [])];
+        yield 'wheels for somebody in bed' => ['side-lean', 'variations/elbow', 'speaks of "wheels"', $set(['forBase', 'bed'], 'Mind the wheels.')];
+        yield 'effort on the in-breath' => ['leg-extension', 'steps/stretch', 'out-breath', $set($steps(0, 'breath'), 'in')];
+        yield 'the wrong breath in words' => ['leg-extension', 'variations/full/stretch', 'one breathes out', $set($steps(0, 'cue.first'), 'In, the {side} leg stretches out.')];
+        yield 'a reach that is not there' => ['reach-beside', 'variations/look/reach', 'hand', $set(['variations', 0, 'cues', 'reach', 'first'], 'Out, {side} hand to the backrest.')];
+        yield 'a strap that is not there' => ['strap-foot', 'variations/none/take', 'no strap', $set(['variations', 0, 'cues', 'take', 'first'], 'In, the strap draws the toes.')];
+        yield 'the other side' => ['side-lean', 'variations/arm/lean', 'does not lean to that side', $set($steps(0, 'cue.first'), 'Out, lean {other}, the hand slides down.')];
+        yield 'arms that go up as they sink' => ['arms-sweep', 'variations/high/down', 'do not go up', $set($steps(1, 'cue.first'), 'Out, both arms float up.')];
+        yield 'a line that asks for more than its rung' => ['neck-turn', 'variations/eyes', 'asks for more', $set(['variations', 0, 'forBase', 'bed'], 'The head rolls on the pillow.')];
+        yield 'a floor in bed' => ['heel-raises', 'variations/sit/up', 'not for a bed', $set(['forBase', 'bed', 'cues', 'up', 'first'], 'Heels leave the floor.')];
+        yield 'an introduction for another seat' => ['arrive', 'variations/tall', 'said to a bed', $set(['variations', 1, 'forBase', 'bed', 'introduction'], 'Both feet flat on the floor.')];
+        yield 'legs in a movement of the arms' => ['arms-sweep', 'variations/high/up', 'no leg', $set($steps(0, 'cue.first'), 'In, the {side} knee goes up.')];
+        yield 'one way said twice' => ['ankle-circles', 'variations/light/half', 'twice', $set($steps(0, 'cue.first'), 'The {side} foot goes out {direction}.')];
+        yield 'an order that turns the head first' => ['seated-twist', 'variations/look/turn', 'goes last into a turn', $set($steps(1, 'cue.first'), 'Out, head {side}, then turn the chest.')];
+        yield 'an introduction that only instructs' => ['arms-sweep', 'variations/high', 'only instructs', $set(['variations', 2, 'introduction'], 'Arms up high.')];
+        yield 'an introduction of nothing' => ['arms-sweep', 'variations/high', 'does not say what moves', $set(['variations', 2, 'introduction'], 'Higher, or lower.')];
+        yield 'four refinements' => ['side-lean', 'variations/over', 'has 4 refinements', static function (array $document): array {
+            $document['refinements'] = array_slice($document['refinements'], 0, 4);
+
+            return $document;
+        }];
+        yield 'nothing to notice' => ['side-lean', 'variations/arm', 'lacks: notice', static function (array $document): array {
+            $document['refinements'] = array_values(array_filter($document['refinements'], static fn (array $one): bool => $one['kind'] !== 'notice'));
+
+            return $document;
+        }];
+        yield 'a refinement too long for its breath' => ['side-lean', 'refinements', 'more than 14 words', $set(['refinements', 0, 'words'], str_repeat('long ', 15))];
+        yield 'a refinement that sounds like a side' => ['side-lean', 'refinements', 'sounds like one', $set(['refinements', 0, 'words'], 'Any height is right.')];
+        yield 'a refinement for another seat' => ['side-lean', 'refinements', 'said to a bed', $set(['refinements', 0, 'words'], 'Both feet on the floor.')];
         yield 'further than a body goes' => ['side-lean', 'variations/arm/lean', 'stops at 35°', $set($steps(0, 'angles.towards.trunk-side'), 50)];
         yield 'a fuller rung that does less' => ['chin-nod', 'variations/full', 'goes less far (chin down)', $set(['variations', 1, 'share'], 0.2)];
         yield 'a cue longer than its breath' => ['side-lean', 'variations/arm/lean', 'longer than its breath', $set($steps(0, 'cue.first'), 'Lean to the {side} now and let the {side} hand slide down slowly beside the chair.')];
@@ -71,6 +102,6 @@ final class MovementReviewTest extends TestCase
     {
         $craft = Make::craft();
 
-        return MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands)->of(MovementReader::read(Node::root($document), $craft->ranges));
+        return MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands)->forTheLibrary()->of(MovementReader::read(Node::root($document), $craft->ranges));
     }
 }

@@ -14,6 +14,7 @@ use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseWords;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\Cue;
@@ -28,6 +29,7 @@ use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\Prop;
+use KindChair\Movement\Refinement;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
@@ -125,6 +127,7 @@ final class Make
      * @param non-empty-list<Variation>|null $variations
      * @param list<string> $substitutes
      * @param list<string> $counters
+     * @param list<Refinement> $refinements
      */
     public static function movement(
         string $id,
@@ -142,6 +145,8 @@ final class Make
         SideMeaning $means = SideMeaning::Limb,
         ?Tempo $tempo = null,
         ?int $sideChange = null,
+        MovementKind $kind = MovementKind::Mobilise,
+        array $refinements = [],
     ): Movement {
         $steps ??= self::breathSteps();
         $variations ??= [self::variation('plain', $steps)];
@@ -150,7 +155,7 @@ final class Make
             id: $id,
             names: ['plain' => ucfirst($id), 'traditional' => null, 'clinical' => null],
             regions: $regions,
-            kind: MovementKind::Mobilise,
+            kind: $kind,
             aim: 'To try things.',
             laterality: new Laterality($sides, $directions, $crossing, $means, $directionFirst),
             facing: Facing::Front,
@@ -169,6 +174,7 @@ final class Make
             sources: ['Made up'],
             tempo: $tempo,
             sideChange: $sideChange,
+            refinements: $refinements,
         );
     }
 
@@ -176,7 +182,7 @@ final class Make
      * @param list<Step> $steps
      * @param non-empty-list<Base> $bases
      * @param list<string> $props
-     * @param array<string, string> $forBase
+     * @param array<string, string|BaseWords> $forBase
      */
     public static function variation(
         string $id,
@@ -210,7 +216,7 @@ final class Make
             props: $props,
             propAt: null,
             scalesDown: $scalesDown,
-            forBase: $forBase,
+            forBase: array_map(static fn (string|BaseWords $words): BaseWords => is_string($words) ? new BaseWords($words) : $words, $forBase),
         );
     }
 

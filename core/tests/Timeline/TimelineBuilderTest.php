@@ -200,15 +200,17 @@ final class TimelineBuilderTest extends TestCase
         self::assertSame([80, 80], array_column($beats, 'length'));
     }
 
-    public function testTheFullCueIsSaidOnceAndTheShortOneAfterwards(): void
+    public function testEachSideHasTheFullCueTheShortOneQuietAndTheLast(): void
     {
-        $beats = Make::alone(Make::movement('m', SideUse::OneSided), Make::breaths(2))->beats();
-        $said = array_values(array_filter(array_map(
-            static fn (Beat $beat): ?string => $beat->kind === BeatKind::Cycle ? $beat->words : null,
-            $beats,
-        )));
+        $beats = Make::alone(Make::movement('m', SideUse::OneSided), Make::breaths(4))->beats();
+        $said = array_map(
+            static fn (Beat $beat): string => $beat->words,
+            array_values(array_filter($beats, static fn (Beat $beat): bool => $beat->kind === BeatKind::Cycle)),
+        );
 
-        self::assertSame(['Say it.', 'Say it.', 'Say.', 'Say.', 'Say.', 'Say.', 'Say.', 'Say.'], $said);
+        self::assertSame(['Say it.', 'Say it.', 'Say.', 'Say.', '', '', 'Last one: say.', ''], array_slice($said, 0, 8));
+        self::assertSame(['Say it.', 'Say it.', 'Say.', 'Say.', '', '', 'Once more: say.', ''], array_slice($said, 8), 'as many words, and the last said in another way');
+        self::assertSame('Four breaths each side, the left first.', array_values(array_filter($beats, static fn (Beat $beat): bool => $beat->kind === BeatKind::Teach))[0]->words);
         $short = Make::alone(Make::movement('m'), Make::breaths(1), ['shortCues' => true])->passesOf('e')[0]->beats;
         self::assertSame(['Say.', 'Say.'], array_column($short, 'words'));
     }
@@ -236,7 +238,7 @@ final class TimelineBuilderTest extends TestCase
         ));
 
         self::assertSame(
-            ['Now the other way: in.', 'Rest, and now the right side.', 'Now the other way: in.'],
+            ['Now the other way: in.', 'Rest, and now the right side.', 'And turn it round: in.'],
             array_column($changes, 'words'),
         );
         self::assertFalse(BeatKind::Change->counts());

@@ -60,6 +60,7 @@ final readonly class LimbsAble implements Check
     private static function told(WeakLimb $weak, Offer $offer): ?string
     {
         return match ($offer->sides[$weak->side->value] ?? null) {
+            WeakLimbDoes::Carer => self::says($weak, 'a carer moves it.'),
             WeakLimbDoes::Assisted => self::says($weak, 'the other hand carries it.'),
             WeakLimbDoes::Rests => self::says($weak, 'it rests.') . self::instead($weak, $offer->movement),
             WeakLimbDoes::Absent => self::says($weak, 'nothing is asked of it.') . self::instead($weak, $offer->movement),

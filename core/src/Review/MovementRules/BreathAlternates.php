@@ -10,12 +10,15 @@ use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Step;
+use KindChair\Plan\Settings;
 use KindChair\Review\MovementProblem;
 use KindChair\Review\MovementRule;
 use KindChair\Timeline\Pass;
 use KindChair\Timeline\PassLayout;
 use KindChair\Timeline\PassPlan;
+use KindChair\Timeline\PassWords;
 use KindChair\Timeline\Tape;
+use KindChair\Timeline\Voice;
 
 /**
  * No two in-breaths and no two out-breaths follow each other in a pass, unless a pause or a free step lies between: what would, has to wait,
@@ -32,7 +35,9 @@ final readonly class BreathAlternates implements MovementRule
         $pattern = $this->patterns->get('even');
         $tape = new Tape('', '', 0);
         $pass = new Pass(Side::Left, false, $movement->laterality->directions[0] ?? null, null, new Dose(DoseUnit::Repetitions, 2));
-        (new PassLayout($tape, $movement, $movement->variations[0], $pattern))->lay($pass, PassPlan::of($movement, $pass, $pattern, null, true), Side::Left);
+        $plan = PassPlan::of($movement, $pass, $pattern, null, true);
+        $words = new PassWords(new Voice(new Settings()), $movement, $movement->variations[0], $movement->variations[0]->mainBase(), $pass, $plan, '', false, true);
+        (new PassLayout($tape, $movement, $pattern))->lay($pass, $plan, Side::Left, $words);
         $problems = [];
         foreach ($tape->since(0) as $beat) {
             $step = array_values(array_filter($movement->steps, static fn (Step $step): bool => $step->id === $beat->stepId))[0];

@@ -25,7 +25,7 @@ final readonly class ServesEveryBase implements MovementRule
                 $problems[] = new MovementProblem('variations', "Nobody in a {$base->value} finds a version here: please let one rung serve them.");
             }
             foreach ($base === Base::Chair ? [] : $offers as $variation) {
-                if (!isset($variation->forBase[$base->value])) {
+                if ($variation->sayOn($base) === null) {
                     $problems[] = new MovementProblem("variations/$variation->id", "Say what \"$variation->name\" is like in a {$base->value}.");
                 }
             }

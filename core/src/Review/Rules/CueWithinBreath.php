@@ -56,10 +56,8 @@ final readonly class CueWithinBreath implements Rule
     {
         $over = 0;
         $worst = null;
-        $speaking = [];
-        foreach (self::cued($subject, $entry) as $beat) {
-            $speaking[$beat->words] ??= $this->speaking($subject, $beat);
-            $excess = $speaking[$beat->words] - $beat->length;
+        foreach (self::cued($subject, $entry) as [$beat, $room]) {
+            $excess = $this->speaking($subject, $beat) - $room;
             if ($excess > $over && !($shortOnly && $beat->firstWords)) {
                 [$over, $worst] = [$excess, $beat];
             }
@@ -80,8 +78,8 @@ final readonly class CueWithinBreath implements Rule
         }
         $asked = $subject->asked($entry);
         $share = 1.0;
-        foreach (self::cued($subject, $entry) as $beat) {
-            $share = max($share, $this->speaking($subject, $beat) / $beat->length);
+        foreach (self::cued($subject, $entry) as [$beat, $room]) {
+            $share = max($share, $this->speaking($subject, $beat) / $room);
         }
         $slower = $asked->pattern->slower(ceil($share * 10) / 10);
         if ($slower->cycle() > self::SLOWEST_CYCLE || !$this->fits($subject, $entry, $asked->movement, $slower)) {
@@ -95,9 +93,9 @@ final readonly class CueWithinBreath implements Rule
     private function fits(PlanInReview $subject, Entry $entry, Movement $movement, BreathPattern $pattern): bool
     {
         $steps = array_column($movement->steps, null, 'id');
-        foreach (self::cued($subject, $entry) as $beat) {
+        foreach (self::cued($subject, $entry) as [$beat, $room]) {
             $step = $steps[$beat->stepId ?? ''] ?? null;
-            if ($step !== null && $this->speaking($subject, $beat) > $step->length($pattern, $movement->cuesPause(Breath::HoldFull), $movement->cuesPause(Breath::HoldEmpty))) {
+            if ($step !== null && $room === $beat->length && $this->speaking($subject, $beat) > $step->length($pattern, $movement->cuesPause(Breath::HoldFull), $movement->cuesPause(Breath::HoldEmpty))) {
                 return false;
             }
         }
@@ -105,15 +103,26 @@ final readonly class CueWithinBreath implements Rule
         return true;
     }
 
-    /** @return iterable<Beat> those into which words have to fit; over quick repetitions one speaks on */
+    /**
+     * The beats into which words have to fit, and the tenths of a second they have: a refinement goes on while the rest of its breath is quiet.
+     * Over quick repetitions one speaks on.
+     *
+     * @return iterable<array{Beat, int}>
+     */
     private static function cued(PlanInReview $subject, Entry $entry): iterable
     {
         $isOwnTempo = $subject->movement($entry)->tempo !== null;
         foreach ($subject->timeline->passesOf($entry->id) as $pass) {
-            foreach ($pass->beats as $beat) {
-                if (!$isOwnTempo || $beat->kind !== BeatKind::Cycle) {
-                    yield $beat;
+            $beats = $pass->beats;
+            foreach ($beats as $at => $beat) {
+                if ($beat->words === '' || $isOwnTempo && $beat->kind === BeatKind::Cycle) {
+                    continue;
                 }
+                $room = $beat->length;
+                for ($next = $at + 1; isset($beats[$next]) && $beats[$next]->words === '' && $beats[$next]->kind === $beat->kind && $beats[$next]->unit === $beat->unit; ++$next) {
+                    $room += $beats[$next]->length;
+                }
+                yield [$beat, $room];
             }
         }
     }
@@ -121,7 +130,7 @@ final readonly class CueWithinBreath implements Rule
     private function shortCuesFit(PlanInReview $subject, Entry $entry): bool
     {
         $cues = $subject->asked($entry)->variation->cues;
-        foreach (self::cued($subject, $entry) as $beat) {
+        foreach (self::cued($subject, $entry) as [$beat]) {
             $short = $entry->words->cues[$beat->stepId ?? ''] ?? $cues[$beat->stepId ?? ''];
             if ($subject->plan->settings->speaking(Cue::wordCount($short->short)) > $beat->length) {
                 return false;

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Fit;
+
+use KindChair\Body\Limb;
+use KindChair\Body\Side;
+use KindChair\Figure\FigureKey;
+use KindChair\Fit\Assignment;
+use KindChair\Fit\Chooser;
+use KindChair\Fit\LookFirst;
+use KindChair\Fit\Mark;
+use KindChair\Fit\PersonVersion;
+use KindChair\Movement\Base;
+use KindChair\People\NotedPrecaution;
+use KindChair\People\Participant;
+use KindChair\People\WeakLimb;
+use KindChair\People\WeakLimbDoes;
+use KindChair\Tests\Support\Make;
+use KindChair\Timeline\TimelineBuilder;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Who lies flat, who is moved by a carer, who has one leg: a true thing to do, and what to look at before. */
+final class EverybodyTest extends TestCase
+{
+    public function testWhoLiesFlatIsToldWhatIsDoneLying(): void
+    {
+        $flat = new Participant('n', 'N', Base::Bed, liesFlat: true);
+        $raised = new Participant('n', 'N', Base::Bed);
+        $knee = self::version($flat, 'leg-extension', 'half');
+
+        self::assertSame([Mark::Adapted, 'slide'], [$knee->mark, $knee->variation], 'the gentlest, as it is not made for lying');
+        self::assertStringContainsString('rolled towel', $knee->does);
+        self::assertStringNotContainsString('floor', $knee->does, 'the rung is called after a floor that is not there');
+        self::assertStringContainsString('Bolster', self::version($raised, 'leg-extension', 'half')->does);
+        self::assertSame(['flat', Mark::Fully], (static fn (PersonVersion $one): array => [$one->variation, $one->mark])(self::version($flat, 'knees-roll', 'flat')));
+    }
+
+    public function testLyingFlatIsForABedOnly(): void
+    {
+        self::assertFalse((new Participant('n', 'N', Base::Chair, liesFlat: true))->isFlat());
+        self::assertSame('rest/bed-flat', (string) FigureKey::atRest(Base::Bed, true));
+        self::assertNotNull(FigureKey::parse('rest/bed-flat')?->draw(Make::craft()->library));
+        self::assertNull(FigureKey::parse('side-lean/arm/bed-flat/left'));
+    }
+
+    public function testACarerMovesALimbThatWouldRest(): void
+    {
+        $moved = new Participant('o', 'O', Base::Bed, weakLimbs: [new WeakLimb(Limb::Arm, Side::Left, WeakLimbDoes::Carer)]);
+        $version = self::version($moved, 'arm-raise', 'gentle');
+
+        self::assertSame(WeakLimbDoes::Carer, $version->sides['left']);
+        self::assertStringContainsString('a carer moves the left; one hand under the elbow', $version->does);
+        self::assertStringContainsString('a carer moves it', implode(' ', $version->why));
+        self::assertSame([], self::version($moved, 'ankle-pumps', 'floor')->sides, 'a leg is not an arm');
+    }
+
+    public function testNobodyCarriesWeightOnALimbThatACarerMoves(): void
+    {
+        $moved = new Participant('o', 'O', Base::Chair, weakLimbs: [new WeakLimb(Limb::Arm, Side::Left, WeakLimbDoes::Carer)]);
+
+        self::assertNotSame('lean', self::version($moved, 'wrist-rock', 'lean')->variation);
+    }
+
+    public function testWhoHasOneLegIsToldNothingAboutTwo(): void
+    {
+        $amputation = new NotedPrecaution(Make::craft()->precautions->get('amputation'), Side::Left);
+        $one = new Participant('s', 'S', Base::Wheelchair, precautions: [$amputation]);
+
+        self::assertStringNotContainsString('feet', self::version($one, 'arrive', 'back')->does);
+        self::assertStringContainsString('feet', self::version(new Participant('s', 'S', Base::Wheelchair), 'arrive', 'back')->does);
+    }
+
+    #[DataProvider('looks')]
+    public function testWhatIsLookedAtFirstFollowsFromTheShape(string $words, string $movement, string $variation, Base $base): void
+    {
+        self::assertSame($words, LookFirst::inWords(Make::craft()->library->get($movement)->variation($variation), $base));
+    }
+
+    /** @return iterable<array{string, string, string, Base}> */
+    public static function looks(): iterable
+    {
+        yield ['Look first: footplates swung away, brakes on.', 'leg-extension', 'full', Base::Wheelchair];
+        yield ['Look first: feet safe on the plates.', 'heel-toe-rock', 'full', Base::Wheelchair];
+        yield ['Look first: belt on, brakes on; fingers clear of the spokes.', 'side-lean', 'arm', Base::Wheelchair];
+        yield ['Look first: strap ends clear of the wheels.', 'strap-raise', 'low', Base::Wheelchair];
+        yield ['', 'neck-turn', 'full', Base::Wheelchair];
+        yield ['', 'leg-extension', 'full', Base::Chair];
+        yield ['Look first: skin of the heels, a smooth cloth under them; blanket off the feet.', 'leg-extension', 'full', Base::Bed];
+        yield ['Look first: slack in every line.', 'arms-front-float', 'shoulder', Base::Bed];
+        yield ['', 'arms-front-float', 'low', Base::Bed];
+        yield ['Look first: rail up on the side they go to.', 'side-lean', 'elbow', Base::Bed];
+        yield ['Look first: nothing sore or fixed under the hand on the belly.', 'belly-breath', 'hands', Base::Bed];
+    }
+
+    private static function version(Participant $person, string $id, string $variation): PersonVersion
+    {
+        $craft = Make::craft();
+        $movement = $craft->library->get($id);
+        $plan = Make::plan(Make::entry('e', $id, Make::times(3), [], $variation));
+        $passes = (new TimelineBuilder($craft->library, $craft->changeOvers))->build($plan)->passesOf('e');
+
+        return (new Chooser($craft->library, $craft->ranges, $craft->demands))->choose($person, new Assignment($movement, $movement->variation($variation), Make::even(), $passes));
+    }
+}
