@@ -16,6 +16,8 @@ use KindChair\Demand\Demand;
 use KindChair\Figure\FigureKey;
 use KindChair\Fit\Choice;
 use KindChair\Fit\Chooser;
+use KindChair\Fit\LookFirst;
+use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Fit\Remembered;
 use KindChair\Format\Craft;
@@ -23,7 +25,9 @@ use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
 use KindChair\Format\PlanReader;
 use KindChair\Format\PlanWriter;
+use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
+use KindChair\Movement\Position;
 use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\Place\Clearance;
@@ -137,15 +141,16 @@ final readonly class ClassPlanner
         return Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $this->craft->demands)->review($plan, $group);
     }
 
-    public function timeline(ClassPlan $plan, float $pace): Timeline
+    /** A class in time, at the pace of those who come and in the words of where most of them sit. */
+    public function timeline(ClassPlan $plan, Group $group): Timeline
     {
-        return $this->timelines()->build($plan, $pace);
+        return $this->timelines($group)->build($plan, $group->paceFactor());
     }
 
     /** What lays plans out in time; kept while many plans are compared that differ a little. */
-    public function timelines(): TimelineBuilder
+    public function timelines(Group $group): TimelineBuilder
     {
-        return new TimelineBuilder($this->craft->library, $this->craft->changeOvers);
+        return new TimelineBuilder($this->craft->library, $this->craft->changeOvers, $group->mainBase());
     }
 
     /**
@@ -210,14 +215,36 @@ final readonly class ClassPlanner
         return null;
     }
 
+    /**
+     * What the teacher minds with one person in one movement. Where they are on another base than the class, also what to say to them and what to look
+     * at first.
+     *
+     * @return list<string>
+     */
+    public function remindersOf(PersonVersion $version, Participant $person, Base $main): array
+    {
+        if ($version->movement === null || $version->variation === null || $person->base === $main) {
+            return $version->watch;
+        }
+        // Who does something else has a card that says it.
+        $isOnCard = $version->mark !== Mark::Fully && $version->line !== null && str_contains($version->brief, $version->line);
+        $line = $version->line === null || $isOnCard ? '' : "$version->line.";
+        $look = LookFirst::inWords($this->movement($version->movement)->variation($version->variation), $person->base);
+
+        return array_values(array_filter([$line, $look, ...$version->watch]));
+    }
+
     /** The figure that shows what someone does while a side is named, at their own range and with the limbs that they have. */
     public function figureOf(PersonVersion $version, Participant $person, Side $named = Side::Left): FigureKey
     {
-        $key = $version->movement === null || $version->variation === null
-            ? FigureKey::atRest($person->base)
-            : FigureKey::on($version->movement, $this->movement($version->movement)->variation($version->variation), $person->base);
+        $rung = $version->movement === null || $version->variation === null ? null : $this->movement($version->movement)->variation($version->variation);
+        // Who lies flat does what they are told lying; a figure that sits would not be true of them.
+        $lies = $person->isFlat() && $rung?->position !== Position::BedFlat;
+        $key = $version->movement === null || $rung === null || $lies
+            ? FigureKey::atRest($person->base, $person->isFlat())
+            : FigureKey::on($version->movement, $rung, $person->base);
 
-        return $version->movement === null ? $key->without($person->absentLimbs()) : $version->drawn($key->doneOn($version->doneOn($named)), $person);
+        return $version->movement === null || $lies ? $key->without($person->absentLimbs()) : $version->drawn($key->doneOn($version->doneOn($named)), $person);
     }
 
     /**

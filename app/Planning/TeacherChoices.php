@@ -62,7 +62,7 @@ final readonly class TeacherChoices
             $movement,
             $movement->variation($entry->variation),
             $plan->patternFor($plan->sectionOf($entry), $entry),
-            $this->planner->timeline($plan, $this->planner->peopleOf($class)->paceFactor())->passesOf($entryId),
+            $this->planner->timeline($plan, $this->planner->peopleOf($class))->passesOf($entryId),
         );
 
         return $this->planner->chooserFor($class)->breaks($person, $asked, $variation);

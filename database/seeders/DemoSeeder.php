@@ -22,7 +22,7 @@ use KindChair\Place\SeatKind;
 use KindChair\Place\SettingOut;
 use KindChair\Timeline\Beat;
 
-/** A made-up teacher and the Tuesday group at Ferry House, an old ticket hall by a river. */
+/** A made-up teacher with the Tuesday group at Ferry House, an old ticket hall by a river, and a ward round on Thursdays. */
 final class DemoSeeder extends Seeder
 {
     public const EMAIL = 'demo@kind-chair.example';
@@ -47,19 +47,24 @@ final class DemoSeeder extends Seeder
         $this->plan($teacher, $group, 'Tuesday seated class', $tuesday, self::plannedSections())->update(['place_id' => $hall->id]);
         $past = $this->plan($teacher, $group, 'Tuesday seated class', Carbon::parse('last tuesday 10:30'), self::pastSections());
         $this->log($planner, $past);
+        $ward = $teacher->groups()->create(['name' => WardRound::GROUP]);
+        foreach (WardRound::people() as $index => $person) {
+            $ward->add(['id' => 'w' . ($index + 1), ...$person]);
+        }
+        $this->plan($teacher, $ward, WardRound::TITLE, Carbon::parse('next thursday 14:00'), WardRound::sections(), WardRound::PLACE, WardRound::MINUTES);
     }
 
     /** @param list<array<string, mixed>> $sections */
-    private function plan(User $teacher, Group $group, string $title, Carbon $at, array $sections): SeatedClass
+    private function plan(User $teacher, Group $group, string $title, Carbon $at, array $sections, string $place = 'Ferry House, ticket hall', int $minutes = 45): SeatedClass
     {
-        $class = $teacher->classes()->make(['title' => $title, 'place' => 'Ferry House, ticket hall', 'starts_at' => $at]);
+        $class = $teacher->classes()->make(['title' => $title, 'place' => $place, 'starts_at' => $at]);
         $class->group()->associate($group);
         $class->save();
         $class->store([
             'format' => 'kind-chair/class',
             'version' => PlanReader::VERSION,
             'title' => $title,
-            'slotMinutes' => 45,
+            'slotMinutes' => $minutes,
             'pattern' => 'even',
             'settings' => ['order' => 'head-to-toe', 'firstSide' => 'left', 'speechRate' => 2, 'mirrors' => true],
             'sections' => $sections,
@@ -100,7 +105,7 @@ final class DemoSeeder extends Seeder
     private function log(ClassPlanner $planner, SeatedClass $class): void
     {
         $group = $planner->group($class->group);
-        $timeline = $planner->timeline($planner->read($class->plan()->document), $group->paceFactor());
+        $timeline = $planner->timeline($planner->read($class->plan()->document), $group);
         $done = array_map(static fn (Beat $beat): array => [
             'entry' => $beat->entryId,
             'side' => $beat->side?->value,

@@ -44,7 +44,7 @@ final class PaceOfTeacher extends Command
 
                 return 2;
             }
-            array_push($spent, ...TimeSpent::ofClass($plan, $with->timeline($plan, $group->paceFactor()), $with->craft->library, $done));
+            array_push($spent, ...TimeSpent::ofClass($plan, $with->timeline($plan, $group), $with->craft->library, $done));
         }
         $pace = Pace::from($spent);
         $this->line(json_encode(['factors' => $pace->factors, 'spreads' => $pace->spreads, 'movements' => $pace->counts], JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));

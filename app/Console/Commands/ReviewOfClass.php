@@ -41,7 +41,7 @@ final class ReviewOfClass extends PlanFileCommand
                 'remedy' => $finding->remedy === null ? null : [
                     'label' => $finding->remedy->label,
                     'seconds' => TimeWords::seconds(
-                        $planner->timeline($finding->remedy->plan, $group->paceFactor())->length() - $review->timeline->length(),
+                        $planner->timeline($finding->remedy->plan, $group)->length() - $review->timeline->length(),
                     ),
                 ],
             ], $review->findings),

@@ -12,6 +12,7 @@ use App\Planning\TeachersPace;
 use KindChair\Body\Side;
 use KindChair\Figure\FigureKey;
 use KindChair\Figure\Motion;
+use KindChair\Fit\LookFirst;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Fit\Tracks;
@@ -71,6 +72,7 @@ final readonly class LeadResource
                 'unit' => $beat->unit,
                 'units' => $beat->units,
                 'words' => $beat->words,
+                'shape' => $beat->shape,
             ], $review->timeline->beats()),
             'people' => array_map(static fn (Participant $person, int $id): array => [
                 'id' => $person->id,
@@ -149,9 +151,10 @@ final readonly class LeadResource
             'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, $base), $settings),
             'props' => array_map($this->planner->propName(...), $variation->props),
             'besides' => $tracks === null ? [] : array_map(fn (Entry $other): array => $this->beside($other, $group, $tracks, $settings), $tracks->besides($entry)),
-            'reminders' => array_values(array_map(
-                static fn (PersonVersion $version): array => ['person' => $version->participant, 'watch' => $version->watch],
-                array_filter($versions, static fn (PersonVersion $version): bool => $version->watch !== []),
+            'look' => LookFirst::inWords($variation, $base),
+            'reminders' => array_values(array_filter(
+                array_map(fn (PersonVersion $version): array => ['person' => $version->participant, 'watch' => $this->planner->remindersOf($version, $people[$version->participant], $base)], $versions),
+                static fn (array $one): bool => $one['watch'] !== [],
             )),
             'different' => array_values(array_map(
                 fn (PersonVersion $version): array => [

@@ -34,7 +34,7 @@ final readonly class LogResource
         $class = $led->seatedClass;
         $plan = $this->planner->read($class->plan($led->revision)->document);
         $group = $this->planner->group($class->group);
-        $record = ClassRecord::of($plan, $this->planner->timeline($plan, $group->paceFactor()), $led->done());
+        $record = ClassRecord::of($plan, $this->planner->timeline($plan, $group), $led->done());
         $names = [];
         foreach ($plan->entries() as $entry) {
             $names[$entry->id] = $this->planner->movement($entry->movement);

@@ -11,11 +11,14 @@ use App\Planning\TeachersPeople;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Figure\FigureKey;
+use KindChair\Fit\LookFirst;
 use KindChair\Format\Craft;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseWords;
 use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Movement;
+use KindChair\Movement\Refinement;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
@@ -61,7 +64,14 @@ final readonly class MovementResource
             ], $movement->steps),
             'variations' => array_map(fn (Variation $variation): array => $this->variation($movement, $variation, $people), $movement->variations),
             'oneLimb' => (object) $movement->oneLimb,
+            'carer' => $movement->carer,
             'rest' => $movement->restWords,
+            'refinements' => array_map(static fn (Refinement $one): array => [
+                'kind' => $one->kind->value,
+                'words' => $one->say(Side::Left, $movement->laterality->directions[0] ?? null, Side::Left),
+                'bases' => array_column($one->bases, 'value'),
+                'rungs' => $one->rungs,
+            ], $movement->refinements),
             'breathReason' => $movement->breathReason,
             'cautions' => array_map(static fn (Caution $caution): array => [
                 'words' => $caution->words,
@@ -143,7 +153,8 @@ final readonly class MovementResource
             'level' => $variation->level,
             'bases' => array_map(static fn (Base $base): string => $base->value, $variation->bases),
             'introduction' => Cue::fill($variation->introduction, Side::Left, $movement->laterality->directions[0] ?? null, Side::Left),
-            'forBase' => (object) $variation->forBase,
+            'forBase' => (object) array_filter(array_map(static fn (BaseWords $words): ?string => $words->say === null ? null : Cue::fill($words->say, Side::Left), $variation->forBase)),
+            'looks' => (object) array_filter(array_combine(array_column($variation->bases, 'value'), array_map(static fn (Base $base): string => LookFirst::inWords($variation, $base), $variation->bases))),
             'cues' => $cues,
             'props' => array_map(fn (string $id): string => $this->craft->changeOvers->prop($id)->name ?? $id, $variation->props),
             'asks' => DemandResource::of($this->craft, $movement, $variation, $people),

@@ -58,7 +58,7 @@ final readonly class RehearsalResource
 
     private function rehearse(ClassPlan $plan, Group $group, Pace $pace, int $runs, int $seed): Rehearsal
     {
-        return Rehearsal::of($plan, $this->planner->timeline($plan, $group->paceFactor()), $this->planner->craft->library, $group, $pace, $runs, $seed);
+        return Rehearsal::of($plan, $this->planner->timeline($plan, $group), $this->planner->craft->library, $group, $pace, $runs, $seed);
     }
 
     /** @return list<array{minute: int, runs: int}> in which minute how many runs end */

@@ -8,6 +8,7 @@ use App\Models\SeatedClass;
 use App\Planning\ClassPlanner;
 use KindChair\Body\Side;
 use KindChair\Figure\Figure;
+use KindChair\Fit\LookFirst;
 use KindChair\Fit\Mark;
 use KindChair\People\Participant;
 use KindChair\Place\PackingList;
@@ -36,6 +37,7 @@ final readonly class SheetResource
             foreach ($section->entries as $entry) {
                 $movement = $this->planner->movement($entry->movement);
                 $variation = $movement->variation($entry->variation);
+                $base = $plan->baseFor($section) ?? $group->mainBase();
                 $rows[] = [
                     'group' => GroupWords::before($section, $entry),
                     'name' => $movement->name(),
@@ -43,17 +45,19 @@ final readonly class SheetResource
                     'dose' => DoseWords::of($movement, $entry, $review->timeline->passesOf($entry->id)),
                     'start' => $review->timeline->turnsOf($entry->id)[0]->start ?? 0,
                     // As the teacher turns who shows the first side.
-                    'figure' => Figure::of($movement, $variation, $variation->mainBase(), Script::teacherSide($plan->settings->firstSide, $plan->settings) ?? Side::Left),
+                    'figure' => Figure::of($movement, $variation, $variation->allows($base) ? $base : $variation->mainBase(), Script::teacherSide($plan->settings->firstSide, $plan->settings) ?? Side::Left),
                     'isSided' => $movement->laterality->isSided(),
                     'props' => array_map(fn (string $id): string => $this->planner->propName($id), $variation->props),
                     'facing' => $movement->facing->value,
                     'note' => $entry->note,
+                    'look' => LookFirst::inWords($variation, $base),
                     'lines' => $lines[$entry->id] ?? [],
                 ];
                 $marks = [];
                 foreach ($review->versions[$entry->id] as $at => $version) {
-                    if ($version->mark !== Mark::Fully || $version->watch !== []) {
-                        $marks[] = ['name' => $group->people[$at]->name, 'version' => $version];
+                    $minds = $this->planner->remindersOf($version, $group->people[$at], $base);
+                    if ($version->mark !== Mark::Fully || $minds !== []) {
+                        $marks[] = ['name' => $group->people[$at]->name, 'version' => $version, 'minds' => $minds];
                     }
                 }
                 $different[] = ['name' => $movement->name(), 'people' => $marks];

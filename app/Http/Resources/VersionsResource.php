@@ -58,7 +58,7 @@ final readonly class VersionsResource
     public function one(SeatedClass $class, PlanRevision $revision): array
     {
         $plan = $this->planner->read($revision->document);
-        $timeline = $this->planner->timeline($plan, $this->planner->peopleOf($class)->paceFactor());
+        $timeline = $this->planner->timeline($plan, $this->planner->peopleOf($class));
         $how = function (Entry $entry) use ($timeline): string {
             $movement = $this->planner->movement($entry->movement);
 

@@ -41,9 +41,10 @@
                             @if ($row['facing'] === 'side') <span class="facing">Turn your side to them.</span> @endif
                             @if ($row['props'] !== []) Hand out: {{ implode(', ', $row['props']) }}. @endif
                         </p>
+                        @if ($row['look']) <p class="look">{{ $row['look'] }}</p> @endif
                         @if ($row['note']) <p class="note">{{ $row['note'] }}</p> @endif
                         <table>
-                            <thead><tr><th scope="col">Time</th><th scope="col">Breath</th>@if ($row['isSided'])<th scope="col">Sides</th>@endif<th scope="col">Words</th><th scope="col">How often</th></tr></thead>
+                            <thead><tr><th scope="col">Time</th><th scope="col">Breath</th>@if ($row['isSided'])<th scope="col">Sides</th>@endif<th scope="col">Words</th><th scope="col">Which one</th></tr></thead>
                             <tbody>
                                 @foreach ($row['lines'] as $line)
                                     <tr @class(['said-aside' => !$line->kind->counts()])>
@@ -52,8 +53,8 @@
                                         @if ($row['isSided'] && $line->kind->counts())
                                             <td class="side">@if ($line->side) They: {{ $line->side->value }} / you: {{ $line->teacherSide->value }} @endif</td>
                                         @endif
-                                        <td class="words" @if ($row['isSided'] && !$line->kind->counts()) colspan="2" @endif>{{ $line->words }}</td>
-                                        <td class="times">{{ $line->times > 1 ? $line->times . ' times' : '' }}</td>
+                                        <td class="words" @if ($row['isSided'] && !$line->kind->counts()) colspan="2" @endif>@if ($line->isQuiet()) <span class="quiet">quiet</span> @else {{ $line->words }} @endif</td>
+                                        <td class="times">{{ $line->unit > 0 ? $line->unit : '' }}</td>
                                     </tr>
                                 @endforeach
                             </tbody>
@@ -86,7 +87,7 @@
                             <tr>
                                 <td>{{ $loop->first ? $row['name'] : '' }}</td>
                                 <td><strong>{{ $person['name'] }}</strong>, {{ $mark[$person['version']->mark->value] }}</td>
-                                <td>{{ $person['version']->does }}@if ($person['version']->watch !== []) <br><em>{{ implode(' ', $person['version']->watch) }}</em> @endif</td>
+                                <td>{{ $person['version']->does }}@if ($person['minds'] !== []) <br><em>{{ implode(' ', $person['minds']) }}</em> @endif</td>
                             </tr>
                         @endforeach
                     @endforeach

@@ -19,13 +19,13 @@ final class ParticipantController
         $person = $planner->personOf($class, $participant->id);
         $plan = $planner->read($class->plan()->document);
         $review = $planner->reviewOf($class, $plan, $planner->peopleOf($class));
-        $rows = array_map(function (Entry $entry) use ($planner, $review, $person): array {
+        $rows = array_map(function (Entry $entry) use ($planner, $plan, $review, $person): array {
             $version = $review->versionOf($entry->id, $person->id);
             $movement = $version->movement === null ? null : $planner->movement($version->movement);
             $variation = $movement?->variation((string) $version->variation);
 
             return [
-                'name' => $planner->movement($entry->movement)->name(),
+                'name' => $plan->settings->simpleWords ? $planner->movement($entry->movement)->simpleName() : $planner->movement($entry->movement)->name(),
                 'does' => $version->does === 'As planned' ? ($variation->name ?? '') : $version->does,
                 'figure' => $planner->figureOf($version, $person)->draw($planner->craft->library) ?? Figure::atRest($person->base, $person->absentLimbs()),
                 'zone' => $movement?->mainRegion()?->zone()->value ?? 'none',

@@ -1,15 +1,34 @@
-import type { Beat, LeadEntry } from '../../api/types/answer-lead';
+import type { Beat } from '../../api/types/answer-lead';
 import type { Motion } from '../../api/types/motion';
 import { MovingFigure } from '../../parts/MovingFigure';
+import { FitText } from '../../parts/FitText';
 import { useEveryFrame } from '../../parts/useEveryFrame';
 import { part } from './cueParts';
 import { Fan } from './Fan';
+import type { Moment } from './moment';
 import type { Player } from './player';
 
-/** What is said now; where nothing is, the breath itself. */
-export const cueOf = (beat: Beat, entry: LeadEntry, share: number) =>
-    part(beat.words, share) ||
-    (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name);
+/** Seconds of a beat under which its own shape would flicker past. */
+const TOO_QUICK = 2;
+
+/** What is said now; where it is quiet, what is done. */
+export const cueOf = ({ said, share, beat, entry }: Moment) =>
+    said !== null
+        ? part(said, share)
+        : (beat.length < TOO_QUICK ? '' : beat.shape) ||
+          (beat.breath === 'in' ? 'Breathe in.' : beat.breath === 'out' ? 'Breathe out.' : entry.name);
+
+/** The cue, as large as there is room for; while nobody speaks it steps back. */
+export function CueNow({ moment, most, className }: { moment: Moment; most: number; className: string }) {
+    const isQuiet = moment.said === null;
+    return (
+        <FitText
+            words={cueOf(moment)}
+            most={most}
+            className={`${className} ${isQuiet ? 'font-[480] text-mist' : 'font-[680]'}`}
+        />
+    );
+}
 
 /** The figure that does it, as large as there is room for; the breath opens behind it. */
 export function Stage({

@@ -4,6 +4,8 @@ import { FigureDrawing } from '../../parts/FigureDrawing';
 import { MarkSign, type MarkName } from '../../parts/MarkSign';
 import { Key } from './Key';
 
+/** Letters for which there is room beside a figure; a longer line has the card to itself. */
+const LONG = 42;
 /** People shown before the rest is asked for. */
 const FIRST = 4;
 const pressing = ['none', 'rests', 'adapted'];
@@ -86,6 +88,7 @@ function Card({
     shapes: Shape[] | undefined;
     children: string;
 }) {
+    const isLong = children.length > LONG;
     return (
         <li className="flex min-h-[min(112px,13vh)] flex-col rounded-[18px] bg-night-1 px-3.5 py-2">
             <span
@@ -98,12 +101,18 @@ function Card({
                 )}
                 <span className={mark ? 'truncate' : ''}>{heading}</span>
             </span>
-            <span className="flex flex-1 items-center gap-2 text-[1.25rem] leading-[1.15]">
-                <span className="lg:max-xl:hidden [@media(max-height:680px)]:lg:hidden">
-                    <FigureDrawing shapes={shapes} size={64} />
+            {isLong ? (
+                <span className="flex-1 text-[1.0625rem] leading-[1.15] [@media(max-height:760px)]:text-[0.9375rem]">
+                    {children}
                 </span>
-                <span className="line-clamp-3 [@media(max-height:760px)]:line-clamp-2 min-w-0">{children}</span>
-            </span>
+            ) : (
+                <span className="flex flex-1 items-center gap-2 text-[1.25rem] leading-[1.15]">
+                    <span className="lg:max-xl:hidden [@media(max-height:680px)]:lg:hidden">
+                        <FigureDrawing shapes={shapes} size={64} />
+                    </span>
+                    <span className="line-clamp-3 [@media(max-height:760px)]:line-clamp-2 min-w-0">{children}</span>
+                </span>
+            )}
         </li>
     );
 }

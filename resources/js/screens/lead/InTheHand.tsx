@@ -1,12 +1,12 @@
+import { Quiet } from './Quiet';
 import { useState } from 'react';
 import type { LeadAnswer } from '../../api/types/answer-lead';
 import type { Motion } from '../../api/types/motion';
-import { FitText } from '../../parts/FitText';
 import { useMedia } from '../../parts/useMedia';
 import { Sheet } from '../../parts/Sheet';
 import { clock, hour } from '../../parts/time';
 import { ZoneShape } from '../../parts/ZoneShape';
-import { cueOf, LeadFigure } from './Cue';
+import { CueNow, LeadFigure } from './Cue';
 import { Different } from './Different';
 import type { Moment } from './moment';
 import type { Player } from './player';
@@ -36,9 +36,9 @@ export function InTheHand({ lead, moment, player, motion, away, hasBegun, notice
     const [open, setOpen] = useState(false);
     const { beat, entry, next, coming, nextIsSameMovement } = moment;
     const count = breathsLeft(beat);
-    const reminded = (hasBegun ? entry.reminders.map((one) => one.watch) : lead.people.map((one) => one.always)).filter(
-        (watch) => watch.length > 0,
-    ).length;
+    const reminded = (
+        hasBegun ? [...entry.reminders.map((one) => one.watch), entry.look] : lead.people.map((one) => one.always)
+    ).filter((watch) => watch.length > 0).length;
     const differ = entry.different.length + entry.besides.reduce((sum, one) => sum + one.people.length, 0);
     const hasRoom = useMedia('(min-width: 768px) and (min-height: 900px)');
     const then = nextIsSameMovement && next;
@@ -78,11 +78,7 @@ export function InTheHand({ lead, moment, player, motion, away, hasBegun, notice
                     </h1>
                     <div className="flex min-h-0 flex-1 gap-2 portrait:flex-col">
                         <div className="min-h-0 min-w-0 flex-1" aria-live="off">
-                            <FitText
-                                words={cueOf(beat, entry, moment.share)}
-                                most={hasRoom ? 84 : 52}
-                                className="font-[680] leading-[1.08]"
-                            />
+                            <CueNow moment={moment} most={hasRoom ? 84 : 52} className="leading-[1.08]" />
                         </div>
                         {motion && (
                             <span
@@ -122,6 +118,7 @@ export function InTheHand({ lead, moment, player, motion, away, hasBegun, notice
                         >
                             {wordFor(beat)}
                         </span>
+                        <Quiet isShown={moment.said === null} />
                         {count > 0 && (
                             <span>
                                 <strong className="font-slab text-[min(1.75rem,8vh)] md:text-[3.5rem]" data-left>

@@ -7,12 +7,11 @@ import type { Beat, LeadAnswer } from '../../api/types/answer-lead';
 import type { Motion } from '../../api/types/motion';
 import { Trouble, Waiting } from '../../parts/States';
 import { useMedia } from '../../parts/useMedia';
-import { FitText } from '../../parts/FitText';
 import { ZoneShape } from '../../parts/ZoneShape';
 import { AfterThis } from './AfterThis';
 import { BreathNow } from './BreathNow';
 import { Controls } from './Controls';
-import { cueOf, Stage } from './Cue';
+import { CueNow, Stage } from './Cue';
 import { Different } from './Different';
 import { Ending } from './Ending';
 import { InTheHand } from './InTheHand';
@@ -170,11 +169,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                         </span>
                     </div>
                     <div className="min-h-0 flex-1 py-1" aria-live="off">
-                        <FitText
-                            words={cueOf(beat, entry, moment.share)}
-                            most={80}
-                            className="font-[680] leading-[1.06] tracking-[-0.015em]"
-                        />
+                        <CueNow moment={moment} most={80} className="leading-[1.06] tracking-[-0.015em]" />
                     </div>
                     <div data-arrow>
                         <SideArrow
@@ -184,7 +179,7 @@ function Lead({ ledId, lead, motions }: { ledId: string; lead: LeadAnswer; motio
                             sides={entry.sides}
                         />
                     </div>
-                    <BreathNow beat={beat} />
+                    <BreathNow beat={beat} isQuiet={moment.said === null} />
                 </div>
             </div>
             <div className="mt-3 grid gap-4 lg:grid-cols-[minmax(0,1fr)_220px] xl:grid-cols-[minmax(0,1fr)_292px]">

@@ -4,7 +4,8 @@ import type { LeadAnswer, LeadEntry } from '../../api/types/answer-lead';
 export function Reminders({ lead, entry, hasBegun }: { lead: LeadAnswer; entry: LeadEntry; hasBegun: boolean }) {
     const all = hasBegun ? entry.reminders : lead.people.map((person) => ({ person: person.id, watch: person.always }));
     const told = all.filter((one) => one.watch.length > 0);
-    if (told.length === 0) {
+    const look = hasBegun ? entry.look : '';
+    if (told.length === 0 && !look) {
         return null;
     }
     return (
@@ -13,9 +14,10 @@ export function Reminders({ lead, entry, hasBegun }: { lead: LeadAnswer; entry: 
             className={hasBegun ? 'mt-3 shrink-0' : 'shrink-0'}
         >
             <ul
-                className={`flex ${hasBegun ? 'max-h-[min(124px,17vh)]' : 'max-h-[min(150px,17vh)]'} flex-wrap gap-x-6 gap-y-0.5 overflow-y-auto text-[1.25rem] leading-snug`}
+                className={`flex ${hasBegun ? 'max-h-[min(124px,17vh)] [@media(max-height:620px)]:max-h-[62px]' : 'max-h-[min(150px,17vh)]'} flex-wrap gap-x-6 gap-y-0.5 overflow-y-auto text-[1.25rem] leading-snug`}
                 tabIndex={0}
             >
+                {look && <li className="font-semibold">{look}</li>}
                 {told.map((one) => (
                     <li key={one.person}>
                         <strong className="text-butter-night">

@@ -35,6 +35,21 @@ describe('the moment of a class', () => {
         expect(at(35, set)?.coming).toBeUndefined();
     });
 
+    it('keeps long words in view while they are said, over quick beats, and is quiet then', () => {
+        const quick = (start: number, words: string) =>
+            ({ ...beat(start, 'a', null), length: 1, words }) as unknown as Beat;
+        // Four words take two seconds, and stay for a second and a half.
+        const spoken = [quick(0, 'Up go the heels.'), ...[1, 2, 3, 4].map((start) => quick(start, ''))];
+        expect(at(0.5, spoken)?.said).toBe('Up go the heels.');
+        expect(at(3.4, spoken)?.said).toBe('Up go the heels.');
+        expect(at(3.6, spoken)?.said).toBeNull();
+    });
+
+    it('does not keep the words of another side', () => {
+        const spoken = [{ ...beat(0, 'a', 'left'), length: 1, words: 'One two three four.' }, beat(1, 'a', 'right')];
+        expect(at(1.5, spoken as Beat[])?.said).toBeNull();
+    });
+
     it('is nothing when nothing is planned', () => {
         expect(at(0, [])).toBeNull();
     });

@@ -9,8 +9,10 @@ export interface Moment {
     entry: LeadEntry;
     /** how many movements came before this one */
     order: number;
-    /** how much of the beat has gone, from 0 to 1 */
+    /** how much of what is said, or of the beat, has gone, from 0 to 1 */
     share: number;
+    /** what is being said; null where it is quiet */
+    said: string | null;
     /** the first beat of the next side, way or movement */
     next: Beat | undefined;
     nextIsSameMovement: boolean;
@@ -31,6 +33,29 @@ export function endingAt(now: number, gone: number, planSays: number, planned: n
     const usual = planned > 0 ? atPace / planned : 1;
     const share = (gone + USUAL_COUNTS_FOR * usual) / (planSays + USUAL_COUNTS_FOR);
     return now + Math.max(0, planned - planSays) * Math.max(0.5, Math.min(2, share)) * 1000;
+}
+
+/** Seconds a word takes, and words stay in view after they were said. Source: 120 words a minute. */
+const A_WORD = 0.5;
+const STAYS = 1.5;
+
+/** The words in view: those of the beat, or of one before it that takes longer to say than it lasts. */
+function saidAt(player: Player, index: number, position: number): { said: string | null; share: number } {
+    const beat = player.at(index);
+    const share = beat ? (position - beat.start) / beat.length : 0;
+    for (let at = index; at >= 0; at--) {
+        const one = player.at(at);
+        if (!one || !beat || one.entry !== beat.entry || one.side !== beat.side || one.kind !== beat.kind) {
+            break;
+        }
+        if (one.words) {
+            const lasts = Math.max(one.length, one.words.split(' ').length * A_WORD + STAYS);
+            return position - one.start < lasts
+                ? { said: one.words, share: (position - one.start) / lasts }
+                : { said: null, share };
+        }
+    }
+    return { said: null, share };
 }
 
 /** The present moment; null when nothing is planned. */
@@ -59,7 +84,7 @@ export function momentOf(player: Player, lead: LeadAnswer): Moment | null {
         beat,
         entry,
         order,
-        share: (position - beat.start) / beat.length,
+        ...saidAt(player, index, position),
         next,
         nextIsSameMovement: next?.entry === beat.entry,
         coming: lead.entries.find((one) => one.id === coming),

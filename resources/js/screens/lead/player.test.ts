@@ -24,6 +24,7 @@ function beats(): Beat[] {
             unit,
             units: 2,
             words: '',
+            shape: '',
         });
         start += length;
     };

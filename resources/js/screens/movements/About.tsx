@@ -33,6 +33,12 @@ export function Facts({ movement }: { movement: MovementAnswer }) {
                     <dd>{words}</dd>
                 </div>
             ))}
+            {movement.carer && (
+                <>
+                    <dt className="text-ink-soft">Moved by a carer</dt>
+                    <dd>{movement.carer}</dd>
+                </>
+            )}
             {movement.breathReason && (
                 <>
                     <dt className="text-ink-soft">Breath</dt>
@@ -62,6 +68,44 @@ export function Words({ movement, rung }: { movement: MovementAnswer; rung: Page
                     );
                 })}
             </ol>
+        </section>
+    );
+}
+
+/** What is added while it goes on: one thing at a time, each once in a class. */
+export function Refinements({ movement, rung }: { movement: MovementAnswer; rung: PageVariation }) {
+    const here = movement.refinements.filter((one) => one.rungs.length === 0 || one.rungs.includes(rung.id));
+    if (here.length === 0) {
+        return null;
+    }
+    return (
+        <section>
+            <h2 className="mb-2 text-[1.25rem]">Said while it goes on</h2>
+            <dl className="space-y-2" data-refinements>
+                {vocabulary.refinementKind.map(([kind, name]) => {
+                    const words = here.filter((one) => one.kind === kind);
+                    return (
+                        words.length > 0 && (
+                            <div key={kind} className="grid grid-cols-[110px_1fr] gap-3">
+                                <dt className="text-ink-soft">{name}</dt>
+                                <dd>
+                                    {words.map((one) => (
+                                        <span key={one.words} className="block">
+                                            {one.words}
+                                            {one.bases.length > 0 && (
+                                                <span className="text-[0.9375rem] text-ink-soft">
+                                                    {' '}
+                                                    ({one.bases.join(', ')})
+                                                </span>
+                                            )}
+                                        </span>
+                                    ))}
+                                </dd>
+                            </div>
+                        )
+                    );
+                })}
+            </dl>
         </section>
     );
 }

@@ -8,7 +8,7 @@ import { Ask } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
 import { day } from '../../parts/time';
-import { Cautions, Facts, Words } from './About';
+import { Cautions, Facts, Refinements, Words } from './About';
 import { Rungs } from './Rungs';
 import { Show } from './Show';
 
@@ -90,6 +90,7 @@ export default function MovementPage() {
                     )}
                     <Rungs movement={movement} chosen={rung?.id ?? ''} onChoose={setRung} />
                     {rung && <Words movement={movement} rung={rung} />}
+                    {rung && <Refinements movement={movement} rung={rung} />}
                     <section>
                         <h2 className="mb-2 text-[1.25rem]">What to know</h2>
                         <Facts movement={movement} />

@@ -35,22 +35,30 @@ export function Rungs({
                             )}
                         </button>
                         <p className="text-ink-soft">{rung.introduction}</p>
-                        <div className="grid gap-x-4 sm:grid-cols-3">
+                        <div className="grid gap-y-0.5">
                             {seats
                                 .filter(([seat]) => (seat === 'armchair' ? false : rung.bases.includes(seat)))
                                 .map(([seat, words]) => (
                                     <figure key={seat} className="flex items-center gap-2 py-1 text-[0.9375rem]">
                                         <FigureDrawing
                                             shapes={movement.figures[`${movement.id}/${rung.id}/${seat}/left`]}
-                                            size={78}
+                                            size={72}
                                         />
                                         <figcaption className="leading-snug">
                                             <strong className="block">{words}</strong>
                                             {rung.forBase[seat]}
+                                            {rung.looks[seat] && (
+                                                <span className="block text-ink-soft">{rung.looks[seat]}</span>
+                                            )}
                                         </figcaption>
                                     </figure>
                                 ))}
                         </div>
+                        {rung.forBase['bed-flat'] && rung.bases.includes('bed') && (
+                            <p className="text-[0.9375rem]">
+                                <strong>Lying flat</strong> {rung.forBase['bed-flat']}
+                            </p>
+                        )}
                         {rung.notFor.length > 0 && (
                             <details className="mt-1 text-[0.9375rem]">
                                 <summary className="min-h-11 content-center">

@@ -3,8 +3,18 @@ import { FigureDrawing } from '../../parts/FigureDrawing';
 import { bases, type Person } from './personParts';
 
 /** What somebody sits, stands or lies on. */
-export function BaseChoice({ base, setBase }: { base: Person['base']; setBase: (base: Person['base']) => void }) {
-    const figures = useFigures(bases.map(([name]) => `rest/${name}`));
+export function BaseChoice({
+    base,
+    setBase,
+    flat,
+    setFlat,
+}: {
+    base: Person['base'];
+    setBase: (base: Person['base']) => void;
+    flat: boolean;
+    setFlat: (flat: boolean) => void;
+}) {
+    const figures = useFigures([...bases.map(([name]) => `rest/${name}`), 'rest/bed-flat']);
     return (
         <fieldset>
             <legend className="mb-1 font-semibold">Sits, stands or lies</legend>
@@ -22,11 +32,27 @@ export function BaseChoice({ base, setBase }: { base: Person['base']; setBase: (
                             onChange={() => setBase(value)}
                             className="sr-only"
                         />
-                        <FigureDrawing shapes={figures[`rest/${value}`]} size={64} />
+                        <FigureDrawing
+                            shapes={
+                                figures[value === 'bed' && base === 'bed' && flat ? 'rest/bed-flat' : `rest/${value}`]
+                            }
+                            size={64}
+                        />
                         {name}
                     </label>
                 ))}
             </div>
+            {base === 'bed' && (
+                <label className="mt-2 flex min-h-11 items-center gap-2">
+                    <input
+                        type="checkbox"
+                        className="h-5 w-5 accent-ink"
+                        checked={flat}
+                        onChange={(event) => setFlat(event.target.checked)}
+                    />
+                    Lies flat: the backrest stays down
+                </label>
+            )}
         </fieldset>
     );
 }

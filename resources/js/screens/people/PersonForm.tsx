@@ -17,6 +17,7 @@ import { WeakSidesAndRanges } from './WeakSidesAndRanges';
 
 interface Typed {
     base: Person['base'];
+    flat?: boolean;
     age: string;
     noted: Noted[];
     ranges: Range[];
@@ -38,6 +39,7 @@ export function PersonForm({
     const name = `person:${group}:${row?.id ?? 'new'}`;
     const [typed] = useState(() => draftState<Typed>(name));
     const [base, setBase] = useState<Person['base']>(typed?.base ?? row?.person.base ?? 'chair');
+    const [flat, setFlat] = useState<boolean>(typed?.flat ?? row?.person.flat ?? false);
     const [age, setAge] = useState<string>(typed?.age ?? row?.person.age ?? '');
     const [noted, setNoted] = useState<Noted[]>(typed?.noted ?? row?.person.precautions ?? []);
     const [ranges, setRanges] = useState<Range[]>(typed?.ranges ?? row?.person.ranges ?? []);
@@ -51,6 +53,7 @@ export function PersonForm({
         const person = {
             name: text('name'),
             base,
+            ...(base === 'bed' && flat ? { flat } : {}),
             ...(text('age') ? { age: text('age') } : {}),
             ...(text('pace') ? { pace: text('pace') } : {}),
             ...(noted.length ? { precautions: noted } : {}),
@@ -68,7 +71,7 @@ export function PersonForm({
             <FormSheet<Typed>
                 title={row ? row.person.name : 'Add a person'}
                 draft={name}
-                state={{ base, age, noted, ranges, weak }}
+                state={{ base, flat, age, noted, ranges, weak }}
                 send={send}
                 keep={row ? 'Keep' : 'Add to the group'}
                 onClose={onClose}
@@ -111,7 +114,7 @@ export function PersonForm({
                             autoFocus
                             autoComplete="off"
                         />
-                        <BaseChoice base={base} setBase={setBase} />
+                        <BaseChoice base={base} setBase={setBase} flat={flat} setFlat={setFlat} />
                         <div className="grid gap-4 sm:grid-cols-2">
                             <Choice
                                 label="Age"

@@ -97,6 +97,16 @@ export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
                     ]}
                 />
                 <Choice
+                    label="Words"
+                    value={settings.simpleWords ? 'simple' : 'full'}
+                    onChange={(event) => set({ simpleWords: event.target.value === 'simple' })}
+                    hint="Simple is for groups with memory loss."
+                    options={[
+                        ['full', 'as a class goes: told, refined, quiet'],
+                        ['simple', 'simple: one step, six words, always the same'],
+                    ]}
+                />
+                <Choice
                     label="You speak"
                     value={String(settings.speechRate ?? 2)}
                     onChange={(event) => set({ speechRate: Number(event.target.value) })}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useMovements } from '../../../api/queries';
 import { TextField } from '../../../parts/Field';
 import { withText } from '../../../parts/without';
+import { sayOf, saying } from './baseWords';
 import { replaceAt, type Change, type Draft } from './draft';
 
 /** Movements by name, to be named as substitute or counter-movement. */
@@ -69,7 +70,8 @@ function Named({
 /** Cautions with their stop sign and source, what resting means, what can take its place. */
 export function Cautions({ draft, change }: { draft: Draft; change: Change }) {
     const set = <K extends keyof Draft>(key: K, value: Draft[K]) => change((one) => ({ ...one, [key]: value }));
-    const optional = (key: 'rest' | 'breathReason', value: string) => change((one) => withText(one, key, value));
+    const optional = (key: 'rest' | 'breathReason' | 'carer', value: string) =>
+        change((one) => withText(one, key, value));
     const limb = (which: 'arm' | 'leg', value: string) =>
         change((one) => ({ ...one, oneLimb: withText(one.oneLimb ?? {}, which, value) }));
     return (
@@ -150,6 +152,33 @@ export function Cautions({ draft, change }: { draft: Draft; change: Change }) {
                     value={draft.oneLimb?.leg ?? ''}
                     maxLength={160}
                     onChange={(event) => limb('leg', event.target.value)}
+                />
+            </div>
+            <div className="grid gap-4 xl:grid-cols-2">
+                {(
+                    [
+                        ['wheelchair', 'To somebody in a wheelchair'],
+                        ['bed', 'To somebody in a raised bed'],
+                        ['bed-flat', 'To somebody who lies flat'],
+                    ] as const
+                ).map(([who, label]) => (
+                    <TextField
+                        key={who}
+                        label={label}
+                        hint="Exactly what they do, as you would say it."
+                        value={sayOf(draft.forBase, who)}
+                        maxLength={160}
+                        onChange={(event) =>
+                            change((one) => ({ ...one, forBase: saying(one.forBase, who, event.target.value) }))
+                        }
+                    />
+                ))}
+                <TextField
+                    label="To a carer who moves the limb"
+                    hint="Where to hold, how far, when to wait."
+                    value={draft.carer ?? ''}
+                    maxLength={240}
+                    onChange={(event) => optional('carer', event.target.value)}
                 />
             </div>
             <TextField

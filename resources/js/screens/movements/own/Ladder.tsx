@@ -3,8 +3,9 @@ import type { LibraryAnswer } from '../../../api/types/answer-library';
 import { vocabulary } from '../../../api/types/words';
 import { Asks } from '../../../parts/Asks';
 import { Choice, TextField } from '../../../parts/Field';
-import { without, withText } from '../../../parts/without';
+import { without } from '../../../parts/without';
 import { BodyQuestions } from './BodyQuestions';
+import { sayOf, saying } from './baseWords';
 import { moved, newId, replaceAt, type Change, type Draft, type DraftRung } from './draft';
 
 interface Props {
@@ -153,10 +154,11 @@ export function Ladder({ draft, change, asks, library, chosen, onChoose }: Props
                                     <TextField
                                         key={base}
                                         label={`In a ${base}`}
-                                        value={rung.forBase?.[base] ?? ''}
-                                        maxLength={120}
+                                        value={sayOf(rung.forBase, base)}
+                                        placeholder={sayOf(draft.forBase, base)}
+                                        maxLength={160}
                                         onChange={(event) =>
-                                            set({ forBase: withText(rung.forBase ?? {}, base, event.target.value) })
+                                            set({ forBase: saying(rung.forBase, base, event.target.value) })
                                         }
                                     />
                                 ))}

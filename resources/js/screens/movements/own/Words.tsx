@@ -2,6 +2,7 @@ import { vocabulary } from '../../../api/types/words';
 import { Choice, TextField } from '../../../parts/Field';
 import { without, withText } from '../../../parts/without';
 import type { Change, Draft } from './draft';
+import { SaidBesides } from './SaidBesides';
 
 /** Names, what it works, what must be done both ways, and how much of it. */
 export function Words({ draft, change }: { draft: Draft; change: Change }) {
@@ -155,6 +156,7 @@ export function Words({ draft, change }: { draft: Draft; change: Change }) {
                     />
                 ))}
             </div>
+            <SaidBesides draft={draft} change={change} />
         </div>
     );
 }
