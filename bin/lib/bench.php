@@ -138,7 +138,7 @@ $line('review of 60 entries for 30 people, in core', $median(static fn () => $pl
 
 // A thousand rehearsals of the demo class, of 45 minutes.
 $demoPlan = $planner->read($document);
-$demoTimeline = $planner->timeline($demoPlan, $group->paceFactor());
+$demoTimeline = $planner->timeline($demoPlan, $group);
 $line('1000 rehearsals of a class of 45 minutes, in core', $median(static fn () => Rehearsal::of($demoPlan, $demoTimeline, $planner->craft->library, $group, Pace::from([]), 1000, 1), 5), 'ms', 1000);
 
 // Forty people in the largest hall and in one that is too small.
@@ -209,6 +209,8 @@ $line('all figures on one sheet', $median(static fn () => $request('GET', '/move
 
 $led = $request('POST', "/api/classes/$class->id/led")['id'];
 file_put_contents($argv[2], (string) json_encode($request('GET', "/api/led/$led/beats")));
+require __DIR__ . '/words.php';
+
 // The library at a thousand movements: the shipped ones, and copies of them as the teacher's own.
 $teacher = $class->user;
 $shipped = array_map(static fn (string $file): array => json_decode((string) file_get_contents($file), true), glob("$root/core/data/movements/*.json") ?: []);

@@ -249,7 +249,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->assertAccessible('who is who');
         $this->press('Open the class');
         $this->see('Minutes, head to toe');
-        self::assertSame([10, 1], [self::stored('select count(*) from participants'), self::stored('select count(*) from groups')]);
+        self::assertSame([17, 2], [self::stored('select count(*) from participants'), self::stored('select count(*) from groups')]);
         unlink($file);
     }
 

@@ -48,7 +48,7 @@ final class RestoringTest extends BrowserTestCase
         self::assertStringContainsString('does not open', $wrong->getOutput());
         $right = $restore(self::WORDS);
         self::assertSame(0, $right->run(), $right->getOutput() . $right->getErrorOutput());
-        self::assertStringContainsString('1 accounts, 10 people, 2 classes', $right->getOutput());
+        self::assertStringContainsString('1 accounts, 17 people, 3 classes', $right->getOutput());
 
         $restored = new Server("$folder/unused", ['KIND_CHAIR_DATA' => "$copy/data/own", 'KIND_CHAIR_BACKUPS' => "$folder/backups"], 1, $copy);
         $restored->start();

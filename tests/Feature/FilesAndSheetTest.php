@@ -153,7 +153,7 @@ final class FilesAndSheetTest extends AppTestCase
         $sheet = $this->get("/classes/{$this->class->id}/sheet")->assertOk();
 
         $sheet->assertSee('Lean to the side')->assertSee('They: left / you: right')->assertSee('They: right / you: left');
-        $sheet->assertSee('29 times');
+        $sheet->assertSee('quiet');
         $sheet->assertDontSee('Ben')->assertDontSee('For the teacher only');
     }
 

@@ -84,7 +84,7 @@ final class LibraryTest extends AppTestCase
         $page = $this->answer($this->getJson('/api/movements/side-lean'), 'answer-movement');
 
         $this->assertSame([['id' => $class->id, 'title' => 'Morning class', 'startsAt' => '2026-12-01T10:30']], $page['uses']);
-        $this->assertSame('Lean to the left, left hand slides down.', $page['steps'][0]['cue']['first']);
+        $this->assertSame('Out, lean left, the hand slides down.', $page['steps'][0]['cue']['first']);
         $this->assertArrayHasKey('side-lean/elbow/armchair/left', $page['figures']);
         $over = $page['variations'][2];
         $this->assertSame('158°', array_column($over['asks'], 'measure', 'demand')['arm-up']);

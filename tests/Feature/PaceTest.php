@@ -9,6 +9,7 @@ use App\Models\SeatedClass;
 use App\Models\User;
 use App\Planning\ClassPlanner;
 use Illuminate\Support\Facades\Artisan;
+use KindChair\People\Group;
 use KindChair\Timeline\Beat;
 use Tests\Support\AppTestCase;
 
@@ -35,7 +36,7 @@ final class PaceTest extends AppTestCase
             'kind' => $beat->kind->value,
             'own' => true,
             'length' => (int) round($beat->length * (in_array($beat->kind->value, ['set-up', 'teach'], true) ? $talk : 1)),
-        ], $planner->timeline($planner->read($class->plan()->document), 1.0)->beats());
+        ], $planner->timeline($planner->read($class->plan()->document), Group::nobody())->beats());
     }
 
     private function lead(SeatedClass $class, float $talk): LedClass

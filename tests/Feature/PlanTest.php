@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\SeatedClass;
+use App\Planning\ClassPlanner;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Testing\TestResponse;
+use KindChair\Script\Spoken;
 use Tests\Support\AppTestCase;
 
 final class PlanTest extends AppTestCase
@@ -165,13 +167,33 @@ final class PlanTest extends AppTestCase
         $this->actingAs(\App\Models\User::query()->firstWhere('email', DemoSeeder::EMAIL) ?? $this->fail('no demo'));
         $classes = $this->answer($this->getJson('/api/classes'), 'answer-classes')['classes'];
 
-        $this->assertCount(2, $classes, 'seeding twice adds nothing');
-        $planned = $classes[1];
+        $this->assertCount(3, $classes, 'seeding twice adds nothing');
+        $planned = array_column($classes, null, 'title')['Tuesday seated class'];
+        $ward = array_column($classes, null, 'title')['Thursday ward round'];
+        $this->assertSame([0, 7], [$ward['findings'], $ward['people']]);
+        foreach ($this->answer($this->getJson("/api/classes/{$ward['id']}/plan"), 'answer-plan')['entries'] as $row) {
+            $this->assertSame([], array_intersect(['rests', 'none'], array_column($row['versions'], 'mark')), $row['name']);
+        }
         $this->assertSame([2, 10], [$planned['findings'], $planned['people']]);
         $this->assertLessThan($planned['slot'], $planned['planned']);
         $answer = $this->answer($this->getJson("/api/classes/{$planned['id']}/plan"), 'answer-plan');
         $this->assertSame(['sides', 'order'], array_column($answer['findings'], 'kind'));
         $log = $this->getJson('/api/led')->json('led.0');
         $this->assertNotSame($log['planned'], $log['actual']);
+    }
+
+    public function testTheDemoClassesAreSpokenAndNotRecited(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $planner = app(ClassPlanner::class);
+        foreach (['Tuesday seated class', 'Thursday ward round'] as $title) {
+            $class = SeatedClass::query()->where('title', $title)->orderByDesc('starts_at')->firstOrFail();
+            $spoken = Spoken::of($planner->timeline($planner->read($class->plan()->document), $planner->peopleOf($class)));
+
+            $this->assertSame([], $spoken->tooOften(), $title);
+            $this->assertSame([], array_filter($spoken->invitations, static fn (int $times): bool => $times > Spoken::OFTEN), $title);
+            $this->assertGreaterThan(0.33, $spoken->quiet, $title);
+            $this->assertGreaterThan(0.8, $spoken->distinct(), $title);
+        }
     }
 }

@@ -40,8 +40,8 @@ final class SafetyTest extends AppTestCase
         $this->assertSame(['Face them; cue before you turn away.'], $always['p5']);
         $this->assertSame([], $always['p1']);
 
-        $this->get("/classes/{$this->class->id}/sheet?people=1")->assertOk()->assertSee('The weak foot flat on the floor before you begin.');
-        $this->get("/classes/{$this->class->id}/sheet")->assertOk()->assertDontSee('The weak foot flat on the floor before you begin.');
+        $this->get("/classes/{$this->class->id}/sheet?people=1")->assertOk()->assertSee('The weak foot placed well before you begin.');
+        $this->get("/classes/{$this->class->id}/sheet")->assertOk()->assertDontSee('The weak foot placed well before you begin.');
 
         $led = (int) $this->postJson("/api/classes/{$this->class->id}/led")->json('id');
         $lead = $this->answer($this->getJson("/api/led/$led/beats"), 'answer-lead');

@@ -27,6 +27,7 @@ use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\PropPlace;
 use KindChair\Movement\Pulled;
+use KindChair\Movement\RefinementKind;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\TouchKind;
@@ -75,6 +76,7 @@ final class VocabularyTest extends TestCase
         'pace' => Pace::class,
         'phase' => Phase::class,
         'position' => Position::class,
+        'refinementKind' => RefinementKind::class,
         'region' => Region::class,
         'regionOrder' => School::class,
         'seatKind' => SeatKind::class,
@@ -146,7 +148,7 @@ final class VocabularyTest extends TestCase
         }
         sort($unknown);
 
-        self::assertSame(['KindChair\Body\Joint', 'KindChair\Demand\Area', 'KindChair\Demand\Unit', 'KindChair\Figure\DrawnSeat', 'KindChair\Movement\DoseUnit', 'KindChair\Practice\TimeKind'], $unknown, 'these stay within: a joint and a seat are drawn, a dose is a field of its own, an area is a heading, kinds of time are told by name');
+        self::assertSame(['KindChair\Body\Joint', 'KindChair\Demand\Area', 'KindChair\Demand\Unit', 'KindChair\Figure\DrawnSeat', 'KindChair\Movement\DoseUnit', 'KindChair\Practice\TimeKind', 'KindChair\Timeline\Part'], $unknown, 'these stay within: a joint and a seat are drawn, a dose is a field of its own, an area is a heading, kinds of time are told by name, parts of an arc are heard');
         self::assertGreaterThan(20, count($sets));
     }
 
