@@ -43,13 +43,14 @@ final class CareTest extends BrowserTestCase
         file_put_contents($path, json_encode(['format' => 'kind-chair/movements', 'version' => 1, 'movements' => $movements]));
         $this->signIn();
         $this->visit('/movements');
-        $this->see('215 movements and practices');
+        $shipped = count(glob(dirname(__DIR__, 2) . '/core/data/movements/*.json') ?: []);
+        $this->see("$shipped movements and practices");
         $this->browser->findElement(WebDriverBy::cssSelector('input[aria-label="Movements file"]'))->sendKeys($path);
         $this->see('What became of the file');
         $this->see('Reed in the wind');
         $this->see('Head to the side stops at 45°');
         $this->press('Close');
-        $this->see('216 movements and practices');
+        $this->see($shipped + 1 . ' movements and practices');
         unlink($path);
     }
 
