@@ -18,10 +18,11 @@ final class Remembered
 {
     private const HOLDS = [PersonVersion::class, Mark::class, JointAngle::class, WeakLimbDoes::class, JointAction::class, Side::class, Limb::class];
 
-    /** @var array<string, string> */
+    /** @var array<string, string> what was known before and asked for again, packed */
     private array $used = [];
 
-    private bool $isNew = false;
+    /** @var array<string, list<PersonVersion>> what was asked for this time */
+    private array $versions = [];
 
     /** @param array<string, string> $known versions of the whole group, packed, by what was asked */
     public function __construct(private readonly array $known = [])
@@ -35,29 +36,29 @@ final class Remembered
     public function of(Assignment $asked, callable $choose): array
     {
         $key = $asked->digest();
-        $packed = $this->used[$key] ?? $this->known[$key] ?? null;
-        if ($packed !== null) {
-            $this->used[$key] = $packed;
-
-            /** @var list<PersonVersion> */
-            return unserialize($packed, ['allowed_classes' => self::HOLDS]);
+        if (isset($this->versions[$key])) {
+            return $this->versions[$key];
         }
-        $versions = $choose();
-        $this->used[$key] = serialize($versions);
-        $this->isNew = true;
+        if (isset($this->known[$key])) {
+            $this->used[$key] = $this->known[$key];
+            /** @var list<PersonVersion> $versions */
+            $versions = unserialize($this->known[$key], ['allowed_classes' => self::HOLDS]);
 
-        return $versions;
+            return $this->versions[$key] = $versions;
+        }
+
+        return $this->versions[$key] = $choose();
     }
 
     /** Whether there is something in it that was not known before. */
     public function isNew(): bool
     {
-        return $this->isNew;
+        return count($this->versions) > count($this->used);
     }
 
     /** @return array<string, string> what was asked for this time; the rest is forgotten */
     public function all(): array
     {
-        return $this->used;
+        return $this->used + array_map(serialize(...), array_diff_key($this->versions, $this->used));
     }
 }

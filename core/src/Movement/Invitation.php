@@ -30,6 +30,10 @@ final readonly class Invitation
     public static function in(string $words): array
     {
         $words = mb_strtolower($words);
+        // Most sentences invite to nothing: one look tells, instead of one for each way.
+        if (preg_match('/' . implode('|', self::WAYS) . '/', $words) !== 1) {
+            return [];
+        }
 
         return array_values(array_filter(self::WAYS, static fn (string $way): bool => str_contains($words, $way)));
     }
@@ -53,7 +57,9 @@ final readonly class Invitation
     /** @return list<string> those with others that say the same, in some words */
     public static function exchangeable(string $words): array
     {
-        return array_values(array_filter(array_merge(...self::EQUALS), static fn (string $way): bool => str_contains($words, $way)));
+        $all = array_merge(...self::EQUALS);
+
+        return preg_match('/' . implode('|', $all) . '/', $words) !== 1 ? [] : array_values(array_filter($all, static fn (string $way): bool => str_contains($words, $way)));
     }
 
     /** Whether words leave a choice: an invitation, another way beside the one that is told, or a measure that is one's own. */

@@ -77,6 +77,9 @@ final class PassWords
 
     public function around(Step $step, ?Side $side): string
     {
+        if ($this->voice->isMute) {
+            return '';
+        }
         $isFull = !$this->isAgain && ($this->isFirst || $step->phase === Phase::Enter);
 
         return $this->voice->says($this->cue($step, $isFull, $side));
@@ -85,6 +88,9 @@ final class PassWords
     /** @param bool $isOpening whether the step opens its repetition */
     public function of(Step $step, ?Side $side, int $repetition, bool $isOpening, int $now, int $length): string
     {
+        if ($this->voice->isMute) {
+            return '';
+        }
         $isOwnTempo = $this->movement->tempo !== null;
         if ($isOwnTempo && $now < $this->speaksUntil) {
             return '';
@@ -108,7 +114,7 @@ final class PassWords
     /** What happens in a step, said or not. */
     public function short(Step $step, ?Side $side): string
     {
-        return $this->cue($step, false, $side);
+        return $this->voice->isMute ? '' : $this->cue($step, false, $side);
     }
 
     private function part(int $repetition): Part

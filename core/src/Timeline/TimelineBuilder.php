@@ -84,7 +84,7 @@ final readonly class TimelineBuilder
             $entry = $setting->occurrence->entry;
             $key = $setting->key();
             $known = $this->lengths[$entry] ?? [];
-            $own = $known[$key] ?? $this->turn($setting, 0, new Voice($plan->settings))->length();
+            $own = $known[$key] ?? $this->turn($setting, 0, new Voice($plan->settings, true))->length();
             if (!isset($known[$key])) {
                 $this->remember($setting, $own);
             }

@@ -34,7 +34,8 @@ final class Voice
     /** @var array<string, int> how often each of several ways to say the same was taken */
     private array $taken = [];
 
-    public function __construct(public readonly Settings $settings)
+    /** @param bool $isMute for who asks only how long something takes: words are neither found nor counted */
+    public function __construct(public readonly Settings $settings, public readonly bool $isMute = false)
     {
     }
 
@@ -59,7 +60,7 @@ final class Voice
     /** Words as they are said: counted, and with another invitation in place of one that was made three times. */
     public function says(string $words): string
     {
-        if ($words === '') {
+        if ($words === '' || $this->isMute) {
             return '';
         }
         foreach (Invitation::exchangeable($words) as $invitation) {
@@ -99,10 +100,12 @@ final class Voice
     public function refinement(Movement $movement, Variation $variation, Base $base, string $seed, Pass $pass, int $room, array $kinds = []): ?string
     {
         $found = $rank = null;
-        foreach ($this->settings->simpleWords ? [] : $movement->refinementsFor($variation, $base) as $one) {
-            $isWanted = !isset($this->said[$one->words]) && ($kinds === [] || in_array($one->kind, $kinds, true));
+        foreach ($this->settings->simpleWords || $this->isMute ? [] : $movement->refinementsFor($variation, $base) as $one) {
+            if (isset($this->said[$one->words]) || $kinds !== [] && !in_array($one->kind, $kinds, true)) {
+                continue;
+            }
             $its = crc32("$seed $one->words");
-            if ($isWanted && ($rank === null || $its < $rank) && $this->speaking($one->words) <= $room && $this->mayInvite($one)) {
+            if (($rank === null || $its < $rank) && $this->speaking($one->words) <= $room && $this->mayInvite($one)) {
                 [$found, $rank] = [$one, $its];
             }
         }

@@ -10,6 +10,8 @@ use KindChair\Movement\DoseUnit;
 /** A dose that may become longer or shorter between its least and its most. */
 final readonly class Stretchable
 {
+    private const MORE_THAN_ANY_DOSE = 1_000_000;
+
     /** @param int $each tenths of a second that one repetition or breath takes over all passes */
     public function __construct(public Dose $dose, public int $least, public int $most, public int $each)
     {
@@ -29,11 +31,11 @@ final readonly class Stretchable
 
     /**
      * Ranges first, then repetitions before breaths; the largest dose is shortened first, the smallest lengthened first.
-     *
-     * @return array{int, int}
      */
-    public function rank(int $by): array
+    public function rank(int $by): int
     {
-        return [$this->dose->from !== null ? 2 : ($this->dose->unit === DoseUnit::Repetitions ? 1 : 0), -$by * (int) $this->dose->amount];
+        $kind = $this->dose->from !== null ? 2 : ($this->dose->unit === DoseUnit::Repetitions ? 1 : 0);
+
+        return $kind * self::MORE_THAN_ANY_DOSE - $by * (int) $this->dose->amount;
     }
 }
