@@ -16,20 +16,21 @@ use KindChair\Demand\Demand;
 use KindChair\Figure\FigureKey;
 use KindChair\Fit\Choice;
 use KindChair\Fit\Chooser;
-use KindChair\Fit\LookFirst;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Fit\Remembered;
+use KindChair\Fit\StopWhen;
 use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
 use KindChair\Format\PlanReader;
 use KindChair\Format\PlanWriter;
 use KindChair\Movement\Base;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
-use KindChair\Movement\Position;
 use KindChair\People\Group;
 use KindChair\People\Participant;
+use KindChair\People\WeakLimbDoes;
 use KindChair\Place\Clearance;
 use KindChair\Plan\ClassPlan;
 use KindChair\Review\Remedy;
@@ -216,20 +217,26 @@ final readonly class ClassPlanner
     }
 
     /**
-     * What the teacher minds with one person in one movement. Where they are on another base than the class, also what to say to them and what to look
-     * at first.
+     * What the teacher minds with one person in one movement. Where they are on another base than the class, also what to say to them, what to look
+     * at first and when to stop.
      *
      * @return list<string>
      */
-    public function remindersOf(PersonVersion $version, Participant $person, Base $main): array
+    public function remindersOf(PersonVersion $version, Participant $person, MainBase $main): array
     {
-        if ($version->movement === null || $version->variation === null || $person->base === $main) {
+        if ($version->movement === null || $version->variation === null) {
             return $version->watch;
+        }
+        $rung = $this->movement($version->movement)->variation($version->variation);
+        $on = MainBase::of($person->base, $person->isFlat());
+        $isMoved = in_array(WeakLimbDoes::Carer, $version->sides, true);
+        if ($on === $main) {
+            return array_values(array_filter([$isMoved ? StopWhen::inWords($rung, $on, true) : '', ...$version->watch]));
         }
         // Who does something else has a card that says it.
         $isOnCard = $version->mark !== Mark::Fully && $version->line !== null && str_contains($version->brief, $version->line);
         $line = $version->line === null || $isOnCard ? '' : "$version->line.";
-        $look = LookFirst::inWords($this->movement($version->movement)->variation($version->variation), $person->base);
+        $look = StopWhen::withLookFirst($rung, $on, $isMoved);
 
         return array_values(array_filter([$line, $look, ...$version->watch]));
     }
@@ -238,13 +245,11 @@ final readonly class ClassPlanner
     public function figureOf(PersonVersion $version, Participant $person, Side $named = Side::Left): FigureKey
     {
         $rung = $version->movement === null || $version->variation === null ? null : $this->movement($version->movement)->variation($version->variation);
-        // Who lies flat does what they are told lying; a figure that sits would not be true of them.
-        $lies = $person->isFlat() && $rung?->position !== Position::BedFlat;
-        $key = $version->movement === null || $rung === null || $lies
+        $key = $version->movement === null || $rung === null
             ? FigureKey::atRest($person->base, $person->isFlat())
-            : FigureKey::on($version->movement, $rung, $person->base);
+            : FigureKey::on($version->movement, $rung, MainBase::of($person->base, $person->isFlat()));
 
-        return $version->movement === null || $lies ? $key->without($person->absentLimbs()) : $version->drawn($key->doneOn($version->doneOn($named)), $person);
+        return $key->isAtRest() ? $key->without($person->absentLimbs()) : $version->drawn($key->doneOn($version->doneOn($named)), $person);
     }
 
     /**

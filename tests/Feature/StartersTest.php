@@ -26,7 +26,7 @@ final class StartersTest extends AppTestCase
             self::assertEqualsWithDelta(0.9, $review->timeline->length() / ($starter['minutes'] * 600), 0.1, "$starter[id] fills its time");
             foreach ($plan->entries() as $entry) {
                 if ($plan->base !== null) {
-                    self::assertTrue($planner->movement($entry->movement)->variation($entry->variation)->allows($plan->base), "$entry->movement in $starter[id]");
+                    self::assertTrue($planner->movement($entry->movement)->variation($entry->variation)->allows($plan->base->base()), "$entry->movement in $starter[id]");
                 }
             }
         }

@@ -22,6 +22,7 @@ use KindChair\Movement\Facing;
 use KindChair\Movement\FingerForm;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\LegContact;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\MovementKind;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
@@ -61,6 +62,7 @@ final class VocabularyTest extends TestCase
         'ageBand' => AgeBand::class,
         'angleRole' => AngleRole::class,
         'base' => Base::class,
+        'mainBase' => MainBase::class,
         'beatKind' => BeatKind::class,
         'breath' => Breath::class,
         'clearance' => ClearanceState::class,

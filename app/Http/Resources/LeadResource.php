@@ -12,13 +12,12 @@ use App\Planning\TeachersPace;
 use KindChair\Body\Side;
 use KindChair\Figure\FigureKey;
 use KindChair\Figure\Motion;
-use KindChair\Fit\LookFirst;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
+use KindChair\Fit\StopWhen;
 use KindChair\Fit\Tracks;
-use KindChair\Movement\Base;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\SideUse;
-use KindChair\Movement\Variation;
 use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\People\StopSigns;
@@ -98,7 +97,8 @@ final readonly class LeadResource
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
                 $movement = $this->planner->movement($entry->movement);
-                $variation = $movement->variation($entry->variation);
+                $on = ($plan->baseFor($section) ?? $group->mainBase())->for($movement->variation($entry->variation));
+                $variation = $movement->variation($entry->variation)->shownOn($on);
                 $here = [];
                 // Where sides take turns one motion shows both, so that nobody turns round at each repetition.
                 $isTurned = $movement->laterality->namesSide() && $movement->laterality->sides !== SideUse::Alternating;
@@ -108,7 +108,7 @@ final readonly class LeadResource
                     $here[$side->value] = Motion::of(
                         $movement,
                         $variation,
-                        self::shownOn($variation, $plan->baseFor($section) ?? $group->mainBase()),
+                        $on->base(),
                         Script::teacherSide($side, $plan->settings) ?? $side,
                         $plan->patternFor($section, $entry),
                         view: $grown?->view,
@@ -123,16 +123,11 @@ final readonly class LeadResource
         return $motions;
     }
 
-    private static function shownOn(Variation $variation, Base $base): Base
-    {
-        return $variation->allows($base) ? $base : $variation->mainBase();
-    }
-
     /**
      * @param array<string, list<PersonVersion>> $all by entry id, in the group's order
      * @return array<string, mixed>
      */
-    private function entry(Entry $entry, Base $base, array $all, Group $group, ?Tracks $tracks, Settings $settings): array
+    private function entry(Entry $entry, MainBase $base, array $all, Group $group, ?Tracks $tracks, Settings $settings): array
     {
         $versions = $tracks === null
             ? $all[$entry->id]
@@ -151,7 +146,7 @@ final readonly class LeadResource
             'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, $base), $settings),
             'props' => array_map($this->planner->propName(...), $variation->props),
             'besides' => $tracks === null ? [] : array_map(fn (Entry $other): array => $this->beside($other, $group, $tracks, $settings), $tracks->besides($entry)),
-            'look' => LookFirst::inWords($variation, $base),
+            'look' => StopWhen::withLookFirst($variation, $base->for($variation)),
             'reminders' => array_values(array_filter(
                 array_map(fn (PersonVersion $version): array => ['person' => $version->participant, 'watch' => $this->planner->remindersOf($version, $people[$version->participant], $base)], $versions),
                 static fn (array $one): bool => $one['watch'] !== [],
@@ -184,9 +179,15 @@ final readonly class LeadResource
             'id' => $entry->id,
             'name' => $movement->name(),
             'variation' => $variation->name,
-            'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, self::shownOn($variation, $people[0]->base ?? $variation->mainBase())), $settings),
+            'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, self::followed($people)->for($variation)), $settings),
             'people' => array_column($people, 'id'),
         ];
+    }
+
+    /** @param list<Participant> $people who follow one track */
+    private static function followed(array $people): MainBase
+    {
+        return (new Group('', $people))->mainBase();
     }
 
     /** People face the teacher: who mirrors them goes to the same side of the page, who uses her own sides to the other. */

@@ -11,12 +11,13 @@ use App\Planning\TeachersPeople;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Figure\FigureKey;
-use KindChair\Fit\LookFirst;
+use KindChair\Fit\StopWhen;
 use KindChair\Format\Craft;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseWords;
 use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Refinement;
 use KindChair\Movement\SideMeaning;
@@ -87,6 +88,12 @@ final readonly class MovementResource
         ];
     }
 
+    /** @return list<MainBase> on which a rung is done; in bed also with the backrest down */
+    private static function seats(Variation $variation): array
+    {
+        return [...array_map(MainBase::of(...), $variation->bases), ...($variation->allows(Base::Bed) ? [MainBase::BedFlat] : [])];
+    }
+
     /** @return list<string> */
     private static function keys(Movement $movement): array
     {
@@ -97,6 +104,9 @@ final readonly class MovementResource
                 if ($base === Base::Chair) {
                     $keys[] = (string) FigureKey::of($movement->id, $variation->id, $base)->inArmchair();
                 }
+            }
+            if ($variation->allows(Base::Bed) && $variation->lying() !== null) {
+                $keys[] = (string) FigureKey::on($movement->id, $variation, MainBase::BedFlat);
             }
         }
 
@@ -154,7 +164,10 @@ final readonly class MovementResource
             'bases' => array_map(static fn (Base $base): string => $base->value, $variation->bases),
             'introduction' => Cue::fill($variation->introduction, Side::Left, $movement->laterality->directions[0] ?? null, Side::Left),
             'forBase' => (object) array_filter(array_map(static fn (BaseWords $words): ?string => $words->say === null ? null : Cue::fill($words->say, Side::Left), $variation->forBase)),
-            'looks' => (object) array_filter(array_combine(array_column($variation->bases, 'value'), array_map(static fn (Base $base): string => LookFirst::inWords($variation, $base), $variation->bases))),
+            'looks' => (object) array_filter(array_combine(
+                array_column($seats = self::seats($variation), 'value'),
+                array_map(static fn (MainBase $base): string => StopWhen::withLookFirst($variation, $base), $seats),
+            )),
             'cues' => $cues,
             'props' => array_map(fn (string $id): string => $this->craft->changeOvers->prop($id)->name ?? $id, $variation->props),
             'asks' => DemandResource::of($this->craft, $movement, $variation, $people),

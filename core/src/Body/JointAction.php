@@ -67,6 +67,12 @@ enum JointAction: string
         return in_array($this, [self::NeckSide, self::NeckTurn, self::TrunkSide, self::TrunkTurn], true);
     }
 
+    /** Degrees at which the joint is while somebody sits at rest. */
+    public function atRest(): int
+    {
+        return $this === self::HipFlexion || $this === self::KneeFlexion ? 90 : 0;
+    }
+
     public function plainName(): string
     {
         return match ($this) {

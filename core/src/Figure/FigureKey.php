@@ -9,6 +9,7 @@ use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Movement\Base;
 use KindChair\Movement\JointAngle;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Position;
 use KindChair\Movement\Variation;
@@ -25,8 +26,8 @@ final readonly class FigureKey implements Stringable
     /** The chair with arms, where a base is asked for. */
     public const ARMCHAIR = 'armchair';
     public const REST = 'rest';
-    /** Lying flat, where somebody rests in bed. */
-    public const FLAT = 'bed-flat';
+    /** Lying flat in bed. */
+    public const FLAT = MainBase::BedFlat->value;
     /** The key of the body by its zones. */
     public const ZONES = 'zones';
     private const RESTS = 'rests';
@@ -43,9 +44,14 @@ final readonly class FigureKey implements Stringable
         return new self(null, '', $flat ? self::FLAT : $base->value, Side::Left);
     }
 
-    /** A variation as it is done on one base, or the nearest to it that it is for. */
-    public static function on(string $movement, Variation $variation, Base $base): self
+    /** A variation as it is done on one base, or the nearest to it that it is for; lying flat, the shape where it is the same there, and else somebody at rest. */
+    public static function on(string $movement, Variation $variation, MainBase $on): self
     {
+        $base = $on->base();
+        if ($on->isFlat() && $variation->allows($base)) {
+            return $variation->lying() === null ? self::atRest($base, true) : new self($movement, $variation->id, self::FLAT, Side::Left);
+        }
+
         return new self($movement, $variation->id, ($variation->allows($base) ? $base : $base->suits()[array_key_last($base->suits())])->value, Side::Left);
     }
 
@@ -58,6 +64,11 @@ final readonly class FigureKey implements Stringable
     public static function of(string $movement, string $variation, Base $base): self
     {
         return new self($movement, $variation, $base->value, Side::Left);
+    }
+
+    public function isAtRest(): bool
+    {
+        return $this->movement === null;
     }
 
     public function inArmchair(): self
@@ -123,7 +134,7 @@ final readonly class FigureKey implements Stringable
         }
         $side = Side::tryFrom($side);
         $words = $own === '' ? [] : explode('+', $own);
-        if ($side === null || array_filter($words, self::isKnown(...)) !== $words || !in_array($base, [self::ARMCHAIR, self::FLAT], true) && Base::tryFrom($base) === null || $base === self::FLAT && $movement !== self::REST) {
+        if ($side === null || array_filter($words, self::isKnown(...)) !== $words || !in_array($base, [self::ARMCHAIR, self::FLAT], true) && Base::tryFrom($base) === null) {
             return null;
         }
 
@@ -145,7 +156,14 @@ final readonly class FigureKey implements Stringable
             return null;
         }
         $movement = $library->get($this->movement);
-        [$variation, $carried, $view] = $this->done($movement->variation($this->variation));
+        $rung = $movement->variation($this->variation);
+        $isFlat = $this->base === self::FLAT;
+        $rung = $isFlat ? $rung->lying() : $rung;
+        if ($rung === null) {
+            return null;
+        }
+        [$variation, $carried, $view] = $this->done($rung);
+        $base = $isFlat ? Base::Bed : $base;
 
         return Figure::of($movement, $variation, $base, $this->side, $this->base === self::ARMCHAIR, $absent, $view, $carried);
     }

@@ -7,8 +7,8 @@ namespace KindChair\Format;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Breath\BreathPattern;
-use KindChair\Movement\Base;
 use KindChair\Movement\Cue;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
@@ -61,7 +61,7 @@ final readonly class PlanReader
             $this->anyPattern($node->at('pattern')),
             self::settings($node->maybe('settings')),
             $sections,
-            $node->maybe('base')?->enum(Base::class),
+            $node->maybe('base')?->enum(MainBase::class),
         ));
     }
 
@@ -104,7 +104,7 @@ final readonly class PlanReader
             array_map($this->entry(...), $node->at('entries')->items()),
             $pattern === null ? null : $this->anyPattern($pattern),
             array_map(self::group(...), $node->maybe('groups')?->items() ?? []),
-            $node->maybe('base')?->enum(Base::class),
+            $node->maybe('base')?->enum(MainBase::class),
         ));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Movement;
 
+use KindChair\Body\Joint;
 use KindChair\Body\JointAction;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
@@ -46,7 +47,7 @@ final readonly class Angles
         $scaled = [];
         foreach ($this->byRole as $role => $actions) {
             foreach ($actions as $action => $degrees) {
-                $rest = in_array($action, [JointAction::KneeFlexion->value, JointAction::HipFlexion->value], true) ? 90 : 0;
+                $rest = JointAction::from($action)->atRest();
                 $scaled[$role][$action] = (int) round($rest + ($degrees - $rest) * $share);
             }
         }
@@ -71,6 +72,28 @@ final readonly class Angles
         }
 
         return new self($held);
+    }
+
+    /** The same lying flat; null where the back, the hips or the knees move, or something would go through the mattress. */
+    public function lying(): ?self
+    {
+        $lying = [];
+        foreach ($this->byRole as $role => $actions) {
+            foreach ($actions as $name => $degrees) {
+                $action = JointAction::from($name);
+                if ($degrees === $action->atRest()) {
+                    continue;
+                }
+                $isFree = !in_array($action->joint(), [Joint::Trunk, Joint::Hip, Joint::Knee], true)
+                    && !in_array($action, [JointAction::NeckExtension, JointAction::ShoulderExtension], true);
+                if (!$isFree) {
+                    return null;
+                }
+                $lying[$role][$name] = $degrees;
+            }
+        }
+
+        return new self($lying);
     }
 
     /** The same with one limb left where it rests. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Movement;
 
 use KindChair\Body\Side;
+use KindChair\Breath\Breath;
 
 /**
  * Words with tokens for sides and directions: {side}, {other}, {Side}, {Other}, {direction}, {top}, {Top}, {under}.
@@ -14,6 +15,17 @@ final readonly class Cue
 {
     public function __construct(public string $first, public string $short)
     {
+    }
+
+    /** The breath alone, where what is done has been told. */
+    public static function ofBreath(Breath $breath): self
+    {
+        return match ($breath) {
+            Breath::In => new self('Breathe in.', 'In.'),
+            Breath::Out => new self('Breathe out.', 'Out.'),
+            Breath::HoldFull, Breath::HoldEmpty => new self('Rest a moment.', 'Rest.'),
+            Breath::Free => new self('In your own time.', 'And again.'),
+        };
     }
 
     public function say(bool $isFirst, ?Side $side, ?string $direction = null, ?Side $crossing = null): string

@@ -105,10 +105,40 @@ final readonly class Movement
         return $this->phase(Phase::Cycle);
     }
 
-    /** @return list<Refinement> those that are true of a rung on a base */
-    public function refinementsFor(Variation $variation, Base $base): array
+    /** @return list<Refinement> those that are true of a rung on a base; lying flat, none of a shape that is done otherwise there */
+    public function refinementsFor(Variation $variation, MainBase $base): array
     {
-        return array_values(array_filter($this->refinements, static fn (Refinement $one): bool => $one->holdsFor($variation, $base)));
+        if ($base->isFlat() && $variation->lying() === null) {
+            return [];
+        }
+
+        return array_values(array_filter(
+            $this->refinements,
+            static fn (Refinement $one): bool => $one->holdsFor($variation, $base->base()) && (!$base->isFlat() || Misfits::in($one->words, Base::Bed, Position::BedFlat) === null),
+        ));
+    }
+
+    /**
+     * A rung in the words of a class that is on this base. What is done otherwise lying flat is told once, and then it is the breath that is told.
+     *
+     * @throws UnknownMovement when it has no such rung
+     */
+    public function spokenOn(MainBase $base, string $rung): Variation
+    {
+        $variation = $this->variation($rung);
+        $spoken = $variation->spokenOn($base->base());
+        if (!$base->isFlat() || $variation->position === Position::BedFlat) {
+            return $spoken;
+        }
+        $isShown = $variation->lying() !== null;
+        $cues = [];
+        foreach ($this->steps as $step) {
+            $cue = $spoken->cues[$step->id];
+            $isTrue = $isShown && Misfits::in("$cue->first $cue->short", Base::Bed, Position::BedFlat) === null;
+            $cues[$step->id] = $isTrue ? $cue : Cue::ofBreath($step->breath);
+        }
+
+        return $spoken->saying($variation->sayOn(Base::Bed, true), $cues);
     }
 
     public function cuesPause(Breath $pause): bool

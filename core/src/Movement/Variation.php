@@ -78,6 +78,35 @@ final readonly class Variation
         return $words === null || $words->introduction === null && $words->cues === [] ? $this : $this->saying($words->introduction, $words->cues);
     }
 
+    /** The shape as it is shown to a class on this base: lying where it can be, as it is else. */
+    public function shownOn(MainBase $base): self
+    {
+        return $base->isFlat() ? $this->lying() ?? $this : $this;
+    }
+
+    /**
+     * The same shape lying flat; null where that is another one: where trunk, hips, knees or hands on something make it. Legs that rest lie long.
+     */
+    public function lying(): ?self
+    {
+        if ($this->position === Position::BedFlat) {
+            return $this;
+        }
+        if (!$this->allows(Base::Bed) || $this->body->hands !== [] || $this->body->legs !== null) {
+            return null;
+        }
+        $angles = [];
+        foreach ($this->anglesOn(Base::Bed) as $step => $written) {
+            $lying = $written->lying();
+            if ($lying === null) {
+                return null;
+            }
+            $angles[$step] = $lying;
+        }
+
+        return $this->withAngles($angles, [], Position::BedFlat);
+    }
+
     /** The base it is shown on first: a chair, if it is for one. */
     public function mainBase(): Base
     {
@@ -191,14 +220,14 @@ final readonly class Variation
      * @param array<string, Angles> $angles by step id
      * @param array<string, array<string, Angles>> $onSeat
      */
-    private function withAngles(array $angles, array $onSeat): self
+    private function withAngles(array $angles, array $onSeat, ?Position $position = null): self
     {
         return new self(
             id: $this->id,
             name: $this->name,
             level: $this->level,
             bases: $this->bases,
-            position: $this->position,
+            position: $position ?? $this->position,
             introduction: $this->introduction,
             angles: $angles,
             cues: $this->cues,

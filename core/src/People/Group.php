@@ -8,6 +8,7 @@ use KindChair\Body\JointAction;
 use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
 use KindChair\Movement\Base;
+use KindChair\Movement\MainBase;
 
 /** The people of one class. */
 final readonly class Group
@@ -39,14 +40,18 @@ final readonly class Group
         return $ends === [] ? null : ['everyone' => $ends[0], 'most' => $ends[intdiv(count($ends), 4)]];
     }
 
-    /** The base on which most people are: the chair where nobody is known, and where as many are on others. */
-    public function mainBase(): Base
+    /** On what most people are: the chair where nobody is known, and where as many are on others; in bed, flat where most of those in bed lie flat. */
+    public function mainBase(): MainBase
     {
         $counts = array_count_values(array_map(static fn (Participant $person): string => $person->base->value, $this->people));
         arsort($counts);
         $most = array_key_first($counts);
+        if ($most === null || ($counts[Base::Chair->value] ?? 0) === $counts[$most]) {
+            return MainBase::Chair;
+        }
+        $flat = count(array_filter($this->people, static fn (Participant $person): bool => $person->isFlat()));
 
-        return $most === null || ($counts[Base::Chair->value] ?? 0) === $counts[$most] ? Base::Chair : Base::from($most);
+        return MainBase::of(Base::from($most), 2 * $flat > $counts[$most]);
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Plan;
 
 use KindChair\Breath\BreathPattern;
-use KindChair\Movement\Base;
+use KindChair\Movement\MainBase;
 
 /** A class as planned: sections in order, each with its entries. */
 final readonly class ClassPlan
@@ -16,7 +16,7 @@ final readonly class ClassPlan
     /**
      * @param int $slotMinutes booked time
      * @param list<Section> $sections
-     * @param Base|null $base on what most people sit; null where it follows from who comes
+     * @param MainBase|null $base on what most people sit; null where it follows from who comes
      */
     public function __construct(
         public string $title,
@@ -24,7 +24,7 @@ final readonly class ClassPlan
         public BreathPattern $pattern,
         public Settings $settings,
         public array $sections,
-        public ?Base $base = null,
+        public ?MainBase $base = null,
     ) {
         if ($slotMinutes < 5 || $slotMinutes > 180) {
             throw InvalidPlan::slotIs($slotMinutes);
@@ -86,7 +86,7 @@ final readonly class ClassPlan
     }
 
     /** On what most people sit in a section; null where nobody said so. */
-    public function baseFor(Section $section): ?Base
+    public function baseFor(Section $section): ?MainBase
     {
         return $section->base ?? $this->base;
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Plan;
 
 use KindChair\Breath\BreathPattern;
-use KindChair\Movement\Base;
+use KindChair\Movement\MainBase;
 
 /** A part of a class. */
 final readonly class Section
@@ -16,7 +16,7 @@ final readonly class Section
     /**
      * @param list<Entry> $entries
      * @param list<EntryGroup> $groups those that neighbouring entries name
-     * @param Base|null $base the main base here, where it is not that of the class
+     * @param MainBase|null $base the main base here, where it is not that of the class
      */
     public function __construct(
         public string $id,
@@ -24,7 +24,7 @@ final readonly class Section
         public array $entries,
         public ?BreathPattern $pattern = null,
         public array $groups = [],
-        public ?Base $base = null,
+        public ?MainBase $base = null,
     ) {
         $this->byId = array_column($groups, null, 'id');
         foreach ($entries as $entry) {

@@ -6,7 +6,7 @@ namespace KindChair\Timeline;
 
 use KindChair\Body\Side;
 use KindChair\Breath\BreathPattern;
-use KindChair\Movement\Base;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Variation;
 use KindChair\Plan\Entry;
@@ -17,7 +17,7 @@ final readonly class Occurrence
 {
     /**
      * @param list<Pass> $passes none is empty: who has nothing to do in a half is left out of it
-     * @param Base $base on which the class is, where the rung is for it
+     * @param MainBase $base on which the class is, where the rung is for it
      * @param int $half 0 outside a round, else 1 or 2
      * @param int $time which time of a set, from 1
      * @param string|null $announces what is said before a round's second half
@@ -32,7 +32,7 @@ final readonly class Occurrence
         public array $passes,
         public Side $first,
         public BreathPattern $pattern,
-        public Base $base = Base::Chair,
+        public MainBase $base = MainBase::Chair,
         public int $half = 0,
         public int $time = 1,
         public ?string $announces = null,

@@ -6,8 +6,8 @@ namespace KindChair\Timeline;
 
 use KindChair\Body\Side;
 use KindChair\Breath\Breath;
-use KindChair\Movement\Base;
 use KindChair\Movement\Cue;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
 use KindChair\Movement\Phase;
@@ -48,7 +48,7 @@ final class PassWords
         private readonly Voice $voice,
         private readonly Movement $movement,
         private readonly Variation $variation,
-        private readonly Base $base,
+        private readonly MainBase $base,
         private readonly Pass $pass,
         private readonly PassPlan $plan,
         private readonly string $seed,

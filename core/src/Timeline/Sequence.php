@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KindChair\Timeline;
 
 use KindChair\Body\Side;
-use KindChair\Movement\Base;
 use KindChair\Movement\Cue;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Variation;
@@ -26,10 +26,10 @@ final readonly class Sequence
     }
 
     /**
-     * @param Base $usual on what the class sits where the plan does not say
+     * @param MainBase $usual on what the class sits where the plan does not say
      * @return list<Occurrence> in the order they happen
      */
-    public function of(ClassPlan $plan, Base $usual): array
+    public function of(ClassPlan $plan, MainBase $usual): array
     {
         $all = [];
         foreach ($plan->sections as $section) {
@@ -54,7 +54,7 @@ final readonly class Sequence
         return $all;
     }
 
-    private function once(ClassPlan $plan, Section $section, Entry $entry, Base $base, ?int $station = null, bool $isAlongside = false): ?Occurrence
+    private function once(ClassPlan $plan, Section $section, Entry $entry, MainBase $base, ?int $station = null, bool $isAlongside = false): ?Occurrence
     {
         $movement = $this->library->get($entry->movement);
         $first = $entry->firstSide ?? $plan->settings->firstSide;
@@ -67,7 +67,7 @@ final readonly class Sequence
      * @param list<Entry> $run
      * @return list<Occurrence> the first that leaves something to do is the one that is cued
      */
-    private function tracks(ClassPlan $plan, Section $section, array $run, Base $base): array
+    private function tracks(ClassPlan $plan, Section $section, array $run, MainBase $base): array
     {
         $all = [];
         foreach ($run as $entry) {
@@ -81,7 +81,7 @@ final readonly class Sequence
      * @param list<Entry> $run
      * @return list<Occurrence>
      */
-    private function round(ClassPlan $plan, Section $section, EntryGroup $group, array $run, Base $base): array
+    private function round(ClassPlan $plan, Section $section, EntryGroup $group, array $run, MainBase $base): array
     {
         $halves = [1 => [], 2 => []];
         $isSplit = false;
@@ -150,7 +150,7 @@ final readonly class Sequence
      * @param list<Entry> $run
      * @return list<Occurrence>
      */
-    private function set(ClassPlan $plan, Section $section, EntryGroup $group, array $run, Base $base): array
+    private function set(ClassPlan $plan, Section $section, EntryGroup $group, array $run, MainBase $base): array
     {
         $all = [];
         for ($time = 1; $time <= $group->times; ++$time) {
@@ -183,9 +183,9 @@ final readonly class Sequence
     }
 
     /** The rung in the words of this entry: the teacher's own, else those of the base on which the class is. */
-    private static function spoken(Movement $movement, Entry $entry, Base $base, bool $isSimple): Variation
+    private static function spoken(Movement $movement, Entry $entry, MainBase $base, bool $isSimple): Variation
     {
-        $variation = $movement->variation($entry->variation)->spokenOn(self::base($movement, $entry, $base));
+        $variation = $movement->spokenOn(self::base($movement, $entry, $base), $entry->variation);
         if ($isSimple) {
             $variation = $variation->saying("Now: {$movement->simpleName()}.", array_map(static fn (Cue $cue): Cue => new Cue($cue->short, $cue->short), $variation->cues));
         }
@@ -193,10 +193,8 @@ final readonly class Sequence
         return $entry->words === null ? $variation : $variation->saying($entry->words->introduction, $entry->words->cues);
     }
 
-    private static function base(Movement $movement, Entry $entry, Base $base): Base
+    private static function base(Movement $movement, Entry $entry, MainBase $base): MainBase
     {
-        $variation = $movement->variation($entry->variation);
-
-        return $variation->allows($base) ? $base : $variation->mainBase();
+        return $base->for($movement->variation($entry->variation));
     }
 }

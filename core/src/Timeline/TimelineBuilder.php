@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace KindChair\Timeline;
 
-use KindChair\Movement\Base;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\RefinementKind;
 use KindChair\Plan\ClassPlan;
@@ -32,8 +32,8 @@ final readonly class TimelineBuilder
     private Sequence $sequence;
     private Transitions $transitions;
 
-    /** @param Base $usual on what the class sits where a plan does not say */
-    public function __construct(MovementLibrary $library, ChangeOvers $changeOvers, private Base $usual = Base::Chair)
+    /** @param MainBase $usual on what the class sits where a plan does not say */
+    public function __construct(MovementLibrary $library, ChangeOvers $changeOvers, private MainBase $usual = MainBase::Chair)
     {
         $this->lengths = new WeakMap();
         $this->sequence = new Sequence($library);

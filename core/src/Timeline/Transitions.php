@@ -6,6 +6,7 @@ namespace KindChair\Timeline;
 
 use KindChair\Movement\Base;
 use KindChair\Movement\ChangeOvers;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Position;
 use KindChair\Plan\Entry;
@@ -29,20 +30,24 @@ final readonly class Transitions
      * Where the main group is for an occurrence: leaning back or sitting off the backrest is no change of place, and in bed
      * everything that is done there at all is done with the backrest up, unless it is done flat.
      */
-    public static function seat(Occurrence $occurrence, Base $base): Position
+    public static function seat(Occurrence $occurrence, MainBase $base): Position
     {
         $position = $occurrence->variation->position;
-        if ($base === Base::Bed && $position !== Position::BedFlat && $occurrence->variation->allows(Base::Bed)) {
-            return Position::BedRaised;
+        if ($base->base() === Base::Bed && $occurrence->variation->allows(Base::Bed)) {
+            return $base->isFlat() || $position === Position::BedFlat ? Position::BedFlat : Position::BedRaised;
         }
 
         return $position === Position::Supported ? Position::Upright : $position;
     }
 
     /** @return non-empty-list<Position> where the main group is before anything has begun */
-    public static function home(Base $base): array
+    public static function home(MainBase $base): array
     {
-        return [$base === Base::Bed ? Position::BedRaised : Position::Upright];
+        return [match ($base) {
+            MainBase::Bed => Position::BedRaised,
+            MainBase::BedFlat => Position::BedFlat,
+            default => Position::Upright,
+        }];
     }
 
     /**
@@ -50,7 +55,7 @@ final readonly class Transitions
      * @param list<string> $held props in hand
      * @return array{int, int} changes of place and of props, before the group's pace
      */
-    public function changes(Occurrence $occurrence, array $before, array $held, Base $base): array
+    public function changes(Occurrence $occurrence, array $before, array $held, MainBase $base): array
     {
         return [
             $this->changeOvers->betweenPositions($before, self::seat($occurrence, $base)),

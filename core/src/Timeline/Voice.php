@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindChair\Timeline;
 
-use KindChair\Movement\Base;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Invitation;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Refinement;
 use KindChair\Movement\RefinementKind;
@@ -97,7 +97,7 @@ final class Voice
      * @param int $room tenths of a second in which it is said
      * @param list<RefinementKind> $kinds those that may be said here; any if none is named
      */
-    public function refinement(Movement $movement, Variation $variation, Base $base, string $seed, Pass $pass, int $room, array $kinds = []): ?string
+    public function refinement(Movement $movement, Variation $variation, MainBase $base, string $seed, Pass $pass, int $room, array $kinds = []): ?string
     {
         $found = $rank = null;
         foreach ($this->settings->simpleWords || $this->isMute ? [] : $movement->refinementsFor($variation, $base) as $one) {

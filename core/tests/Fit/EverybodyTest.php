@@ -12,7 +12,13 @@ use KindChair\Fit\Chooser;
 use KindChair\Fit\LookFirst;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
+use KindChair\Fit\StopWhen;
 use KindChair\Movement\Base;
+use KindChair\Movement\Cue;
+use KindChair\Movement\MainBase;
+use KindChair\Movement\Misfits;
+use KindChair\Movement\Position;
+use KindChair\Movement\Variation;
 use KindChair\People\NotedPrecaution;
 use KindChair\People\Participant;
 use KindChair\People\WeakLimb;
@@ -43,7 +49,7 @@ final class EverybodyTest extends TestCase
         self::assertFalse((new Participant('n', 'N', Base::Chair, liesFlat: true))->isFlat());
         self::assertSame('rest/bed-flat', (string) FigureKey::atRest(Base::Bed, true));
         self::assertNotNull(FigureKey::parse('rest/bed-flat')?->draw(Make::craft()->library));
-        self::assertNull(FigureKey::parse('side-lean/arm/bed-flat/left'));
+        self::assertNull(FigureKey::parse('side-lean/arm/bed-flat/left')?->draw(Make::craft()->library), 'a lean is another shape lying');
     }
 
     public function testACarerMovesALimbThatWouldRest(): void
@@ -93,6 +99,41 @@ final class EverybodyTest extends TestCase
         yield ['', 'arms-front-float', 'low', Base::Bed];
         yield ['Look first: rail up on the side they go to.', 'side-lean', 'elbow', Base::Bed];
         yield ['Look first: nothing sore or fixed under the hand on the belly.', 'belly-breath', 'hands', Base::Bed];
+    }
+
+    /** @param list<string> $signs */
+    #[DataProvider('stops')]
+    public function testWhenToStopFollowsFromTheShapeAndTheBase(array $signs, string $movement, string $variation, MainBase $base, bool $isMoved = false): void
+    {
+        self::assertSame($signs, StopWhen::of(Make::craft()->library->get($movement)->variation($variation), $base, $isMoved));
+    }
+
+    /** @return iterable<array{0: list<string>, 1: string, 2: string, 3: MainBase, 4?: bool}> */
+    public static function stops(): iterable
+    {
+        yield [[], 'leg-extension', 'full', MainBase::Chair];
+        yield [['a leg jumps or cramps', 'they slide down in the seat'], 'leg-extension', 'full', MainBase::Wheelchair];
+        yield [['they slide down in the seat'], 'neck-turn', 'full', MainBase::Wheelchair];
+        yield [['a line pulls', 'they slide down the bed, or the breath grows short'], 'arms-front-float', 'shoulder', MainBase::Bed];
+        yield [['they slide down the bed, or the breath grows short'], 'arms-front-float', 'low', MainBase::Bed];
+        yield [['a line pulls', 'they cough, or the breath grows short lying flat'], 'arms-front-float', 'shoulder', MainBase::BedFlat];
+        yield [['the limb stiffens, jumps or hurts, or the face tells that it does', 'a line pulls'], 'arms-front-float', 'shoulder', MainBase::Bed, true];
+    }
+
+    public function testNobodyWhoLiesFlatIsToldToSit(): void
+    {
+        $wrong = $lying = [];
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach (array_filter($movement->variations, static fn (Variation $rung): bool => $rung->allows(Base::Bed)) as $rung) {
+                $spoken = $movement->spokenOn(MainBase::BedFlat, $rung->id);
+                $words = implode(' ', [$spoken->introduction, ...array_merge(...array_map(static fn (Cue $cue): array => [$cue->first, $cue->short], array_values($spoken->cues)))]);
+                $wrong[] = Misfits::in($words, Base::Bed, Position::BedFlat) === null ? null : "$movement->id $rung->id: $words";
+                $lying[] = $rung->lying() === null ? null : FigureKey::on($movement->id, $rung, MainBase::BedFlat)->draw(Make::craft()->library);
+            }
+        }
+
+        self::assertSame([], array_values(array_filter($wrong)));
+        self::assertGreaterThan(150, count(array_filter($lying)), 'rungs that are shown lying');
     }
 
     private static function version(Participant $person, string $id, string $variation): PersonVersion

@@ -8,9 +8,9 @@ use KindChair\Format\FormatError;
 use KindChair\Format\PlanReader;
 use KindChair\Format\PlanUpgrade;
 use KindChair\Format\PlanWriter;
-use KindChair\Movement\Base;
 use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
+use KindChair\Movement\MainBase;
 use KindChair\Plan\GroupKind;
 use KindChair\Plan\InterludeAt;
 use KindChair\Plan\RoundBy;
@@ -69,7 +69,7 @@ final class PlanVersionsTest extends TestCase
         ]]));
         [$range, $open, $breaths, $half] = $plan->entries();
 
-        self::assertSame([Base::Wheelchair, Base::Bed], [$plan->base, $plan->sections[0]->base]);
+        self::assertSame([MainBase::Wheelchair, MainBase::Bed], [$plan->base, $plan->sections[0]->base]);
         self::assertSame([20.0, 10, 30, '0:10 to 0:30'], [$range->dose->amount, $range->dose->from, $range->dose->to, $range->dose->inWords()]);
         self::assertSame([true, 40, 'as long as they like, about 0:40'], [$open->dose->isOpen, $open->dose->amount, $open->dose->inWords()]);
         self::assertSame([5, '3 to 6 breaths'], [$breaths->dose->amount, $breaths->dose->inWords()], 'four and a half are five');

@@ -9,6 +9,7 @@ use KindChair\Breath\Breath;
 use KindChair\Breath\BreathPattern;
 use KindChair\Movement\Base;
 use KindChair\Movement\DoseUnit;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
@@ -160,15 +161,17 @@ final class TimelineBuilderTest extends TestCase
         );
         $entries = array_map(static fn (string $id): Entry => Make::entry($id, $id, Make::breaths(1)), ['edge', 'flat', 'stood']);
         $class = Make::planOf(new Settings(), 45, new Section('main', SectionKind::HeadToToe, [...$entries, Make::entry('again', 'edge', Make::breaths(1))]));
-        $setUps = static fn (?Base $base): array => array_map(
+        $setUps = static fn (?MainBase $base): array => array_map(
             static fn (Turn $turn): int => $turn->setUp,
             Make::timeline(new ClassPlan($class->title, 45, $class->pattern, $class->settings, $class->sections, $base), $library)->turns,
         );
 
         // In bed nobody comes to the edge of a chair: the backrest goes down, up for what only a chair has, and is up again.
-        self::assertSame([0, 30 + 100, 60 + 350, 200 + 40], $setUps(Base::Bed));
-        self::assertSame([150, 150 + 100, 60 + 350, 200 + 150], $setUps(Base::Chair));
-        self::assertSame($setUps(Base::Chair), $setUps(null));
+        self::assertSame([0, 30 + 100, 60 + 350, 200 + 40], $setUps(MainBase::Bed));
+        self::assertSame([150, 150 + 100, 60 + 350, 200 + 150], $setUps(MainBase::Chair));
+        self::assertSame($setUps(MainBase::Chair), $setUps(null));
+        // A class that lies flat stays there: nothing is changed but for what only a chair has.
+        self::assertSame([0, 0, 60 + 350, 200 + 100], $setUps(MainBase::BedFlat));
     }
 
     public function testTogetherCountsForBothSides(): void

@@ -8,6 +8,7 @@ use KindChair\Body\Side;
 use KindChair\Breath\Breath;
 use KindChair\Movement\Base;
 use KindChair\Movement\Laterality;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
 use KindChair\Movement\Phase;
@@ -87,12 +88,12 @@ final class VoiceTest extends TestCase
             new Refinement(RefinementKind::Feel, 'On another rung.', [], ['other']),
             new Refinement(RefinementKind::Notice, 'These are five whole words.'),
         ]);
-        $say = static fn (int $room, Base $base = Base::Chair): ?string => (new Voice(new Settings()))->refinement($movement, $movement->variations[0], $base, 'e', self::pass($movement), $room);
+        $say = static fn (int $room, MainBase $base = MainBase::Chair): ?string => (new Voice(new Settings()))->refinement($movement, $movement->variations[0], $base, 'e', self::pass($movement), $room);
 
         self::assertNull($say(24));
         self::assertSame('These are five whole words.', $say(25));
-        self::assertSame('In bed only.', $say(15, Base::Bed));
-        self::assertNull($say(14, Base::Bed));
+        self::assertSame('In bed only.', $say(15, MainBase::Bed));
+        self::assertNull($say(14, MainBase::Bed));
     }
 
     public function testAnInvitationIsMadeThreeTimesInAClassAndThenInOtherWords(): void
@@ -112,7 +113,7 @@ final class VoiceTest extends TestCase
                 $voice->says('Perhaps lower.');
             }
 
-            return $voice->refinement($movement, $movement->variations[0], Base::Chair, 'e', self::pass($movement), 100);
+            return $voice->refinement($movement, $movement->variations[0], MainBase::Chair, 'e', self::pass($movement), 100);
         };
 
         self::assertSame('Perhaps higher.', $after(2));
@@ -167,7 +168,7 @@ final class VoiceTest extends TestCase
         $long = [];
         foreach ($craft->library->all() as $movement) {
             $steps = Make::entry('e', $movement->id, $movement->doses->usual, [], $movement->usualVariation);
-            foreach ([Base::Chair, Base::Wheelchair, Base::Bed] as $base) {
+            foreach ([MainBase::Chair, MainBase::Wheelchair, MainBase::Bed, MainBase::BedFlat] as $base) {
                 $plan = Make::planOf(new Settings(simpleWords: true), 60, new Section('main', SectionKind::HeadToToe, [$steps], base: $base));
                 foreach ((new TimelineBuilder($craft->library, $craft->changeOvers))->build($plan)->beats() as $beat) {
                     $words = str_starts_with($beat->words, 'Now: ') ? substr($beat->words, 5) : $beat->words;

@@ -8,6 +8,7 @@ use KindChair\Body\Side;
 use KindChair\Breath\PatternBook;
 use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Step;
 use KindChair\Plan\Settings;
@@ -36,7 +37,7 @@ final readonly class BreathAlternates implements MovementRule
         $tape = new Tape('', '', 0);
         $pass = new Pass(Side::Left, false, $movement->laterality->directions[0] ?? null, null, new Dose(DoseUnit::Repetitions, 2));
         $plan = PassPlan::of($movement, $pass, $pattern, null, true);
-        $words = new PassWords(new Voice(new Settings()), $movement, $movement->variations[0], $movement->variations[0]->mainBase(), $pass, $plan, '', false, true);
+        $words = new PassWords(new Voice(new Settings()), $movement, $movement->variations[0], MainBase::of($movement->variations[0]->mainBase()), $pass, $plan, '', false, true);
         (new PassLayout($tape, $movement, $pattern))->lay($pass, $plan, Side::Left, $words);
         $problems = [];
         foreach ($tape->since(0) as $beat) {

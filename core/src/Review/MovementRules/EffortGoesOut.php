@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Review\MovementRules;
 
-use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Breath\Breath;
 use KindChair\Movement\Angles;
@@ -36,8 +35,7 @@ final readonly class EffortGoesOut implements MovementRule
     {
         $sum = 0;
         foreach ($angles->on(Side::Left) as $angle) {
-            $rest = in_array($angle->action, [JointAction::HipFlexion, JointAction::KneeFlexion], true) ? 90 : 0;
-            $sum += $angle->limb === null ? 0 : abs($angle->degrees - $rest);
+            $sum += $angle->limb === null ? 0 : abs($angle->degrees - $angle->action->atRest());
         }
 
         return $sum;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Review\MovementRules;
 
 use KindChair\Movement\Cue;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Misfits;
 use KindChair\Movement\Movement;
 use KindChair\Movement\RefinementKind;
@@ -36,7 +37,7 @@ final readonly class RefinesEveryRung implements MovementRule
         }
         foreach ($movement->variations as $variation) {
             foreach ($variation->bases as $base) {
-                $here = $movement->refinementsFor($variation, $base);
+                $here = $movement->refinementsFor($variation, MainBase::of($base));
                 $missing = array_filter(self::ALWAYS, static fn (RefinementKind $kind): bool => !in_array($kind, array_column($here, 'kind'), true));
                 if (count($here) < self::LEAST || $missing !== []) {
                     $problems[] = new MovementProblem("variations/$variation->id", sprintf('"%s" on a %s has %d refinements, and lacks: %s.', $variation->name, $base->value, count($here), implode(', ', array_column($missing, 'value')) ?: 'nothing'));

@@ -60,8 +60,7 @@ final readonly class SpeaksToEverybody implements MovementRule
         $usual = $movement->variation($movement->usualVariation);
         foreach ($usual->angles as $angles) {
             foreach ($angles->on(Side::Left) as $angle) {
-                $rest = in_array($angle->action, [JointAction::HipFlexion, JointAction::KneeFlexion], true) ? 90 : 0;
-                if ($angle->limb !== null && $angle->side !== null && $angle->degrees !== $rest) {
+                if ($angle->limb !== null && $angle->side !== null && $angle->degrees !== $angle->action->atRest()) {
                     $limbs[$angle->limb->value] = $angle->limb;
                 }
             }
@@ -96,7 +95,7 @@ final readonly class SpeaksToEverybody implements MovementRule
             foreach ([[Base::Wheelchair, false], [Base::Bed, false], [Base::Bed, true]] as [$base, $flat]) {
                 $say = $variation->allows($base) ? $variation->sayOn($base, $flat) : null;
                 foreach (self::ASKS as $pattern => $actions) {
-                    $does = array_filter($reach, static fn (JointAngle $angle): bool => in_array($angle->action, $actions, true) && abs($angle->degrees - (in_array($angle->action, [JointAction::HipFlexion, JointAction::KneeFlexion], true) ? 90 : 0)) > self::HARDLY);
+                    $does = array_filter($reach, static fn (JointAngle $angle): bool => in_array($angle->action, $actions, true) && abs($angle->degrees - $angle->action->atRest()) > self::HARDLY);
                     if ($say !== null && $does === [] && preg_match($pattern, $say) === 1) {
                         $problems[$say] = new MovementProblem("variations/$variation->id", "\"$say\" asks for more than \"$variation->name\" does.");
                     }

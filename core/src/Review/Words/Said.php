@@ -61,7 +61,7 @@ final readonly class Said
     {
         $legs = array_filter(
             [...$this->shape->on(Side::Left), ...$this->before->on(Side::Left)],
-            static fn ($angle): bool => in_array($angle->action->joint()->value, ['hip', 'knee', 'ankle', 'toes'], true) && $angle->degrees !== self::atRest($angle->action),
+            static fn ($angle): bool => in_array($angle->action->joint()->value, ['hip', 'knee', 'ankle', 'toes'], true) && $angle->degrees !== $angle->action->atRest(),
         );
 
         return $legs !== [] || $this->variation->body->legs !== null || $this->variation->body->effort !== [] || $this->variation->body->touch !== [];
@@ -74,11 +74,6 @@ final readonly class Said
             $this->variation->body->hands,
             static fn (HandContact $hand): bool => in_array($hand->on, $places, true),
         ) !== [];
-    }
-
-    private static function atRest(JointAction $action): int
-    {
-        return in_array($action, [JointAction::HipFlexion, JointAction::KneeFlexion], true) ? 90 : 0;
     }
 
     /** @param array<JointAction> $actions */

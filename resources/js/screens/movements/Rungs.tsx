@@ -1,6 +1,6 @@
 import type { MovementAnswer } from '../../api/types/answer-movement';
 import { FigureDrawing } from '../../parts/FigureDrawing';
-import { seats } from './seats';
+import { vocabulary } from '../../api/types/words';
 
 /** The ladder of a movement, from the gentlest rung upwards; the chosen one is shown beside it. */
 export function Rungs({
@@ -36,14 +36,18 @@ export function Rungs({
                         </button>
                         <p className="text-ink-soft">{rung.introduction}</p>
                         <div className="grid gap-y-0.5">
-                            {seats
-                                .filter(([seat]) => (seat === 'armchair' ? false : rung.bases.includes(seat)))
+                            {vocabulary.mainBase
+                                .filter(([seat]) => rung.bases.includes(seat === 'bed-flat' ? 'bed' : seat))
                                 .map(([seat, words]) => (
                                     <figure key={seat} className="flex items-center gap-2 py-1 text-[0.9375rem]">
-                                        <FigureDrawing
-                                            shapes={movement.figures[`${movement.id}/${rung.id}/${seat}/left`]}
-                                            size={72}
-                                        />
+                                        {movement.figures[`${movement.id}/${rung.id}/${seat}/left`] ? (
+                                            <FigureDrawing
+                                                shapes={movement.figures[`${movement.id}/${rung.id}/${seat}/left`]}
+                                                size={72}
+                                            />
+                                        ) : (
+                                            <span className="w-[72px] shrink-0" />
+                                        )}
                                         <figcaption className="leading-snug">
                                             <strong className="block">{words}</strong>
                                             {rung.forBase[seat]}
@@ -54,11 +58,6 @@ export function Rungs({
                                     </figure>
                                 ))}
                         </div>
-                        {rung.forBase['bed-flat'] && rung.bases.includes('bed') && (
-                            <p className="text-[0.9375rem]">
-                                <strong>Lying flat</strong> {rung.forBase['bed-flat']}
-                            </p>
-                        )}
                         {rung.notFor.length > 0 && (
                             <details className="mt-1 text-[0.9375rem]">
                                 <summary className="min-h-11 content-center">

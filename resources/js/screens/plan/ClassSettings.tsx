@@ -69,7 +69,7 @@ export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
                         const base = event.target.value as NonNullable<PlanDocument['base']> | '';
                         onChange((current) => (base ? { ...current, base } : without(current, 'base')));
                     }}
-                    options={[['', 'as most of the group do'] as const, ...vocabulary.base]}
+                    options={[['', 'as most of the group do'] as const, ...vocabulary.mainBase]}
                 />
                 <Choice
                     label="Order of the main part"

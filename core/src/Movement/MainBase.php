@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Movement;
+
+/** On what a class is done: one of the bases, or in bed with the backrest down, which has words, places and figures of its own. */
+enum MainBase: string
+{
+    case Chair = 'chair';
+    case Standing = 'standing';
+    case Wheelchair = 'wheelchair';
+    case Bed = 'bed';
+    case BedFlat = 'bed-flat';
+
+    public static function of(Base $base, bool $isFlat = false): self
+    {
+        return $isFlat && $base === Base::Bed ? self::BedFlat : self::from($base->value);
+    }
+
+    public function base(): Base
+    {
+        return Base::tryFrom($this->value) ?? Base::Bed;
+    }
+
+    public function isFlat(): bool
+    {
+        return $this === self::BedFlat;
+    }
+
+    /** Where a rung is done by a class on this base: there, or on the first it is for. */
+    public function for(Variation $variation): self
+    {
+        return $variation->allows($this->base()) ? $this : self::of($variation->mainBase());
+    }
+}
