@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
+use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
@@ -30,8 +31,9 @@ final readonly class Figure
      * @param list<string> $absent limbs that are not there, such as "leg-left"
      * @param View|null $view null for the one that shows the movement best
      * @param Side|null $carried the arm that the other hand carries
+     * @param list<array{Limb, Side}> $moved limbs that a carer moves
      */
-    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false, array $absent = [], ?View $view = null, ?Side $carried = null): self
+    public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false, array $absent = [], ?View $view = null, ?Side $carried = null, array $moved = []): self
     {
         $scene = Scene::of($movement, $variation, $base, $side, $withArms, $view, $carried);
         $body = BodyDrawing::of($movement, $scene, $side, $absent);
@@ -44,6 +46,7 @@ final readonly class Figure
             ...$behind,
             ...$shadow,
             ...$body->shapes($end, $scene->camera, null, $before, [...$over, ...$scene->props($end->body)]),
+            ...array_merge(...array_map(static fn (array $limb): array => CarerHands::of($end->body, $limb[0], $limb[1], $scene->camera), $moved)),
             ...$arrows,
         ]);
     }

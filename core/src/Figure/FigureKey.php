@@ -18,7 +18,7 @@ use Stringable;
 
 /**
  * Names one figure of a library: "movement/variation/base/side", "rest/base" for someone sitting still, or "zones" for the body by its zones. What is this person's own
- * follows: limbs that are not there, rest, or are carried by the other hand, and degrees to which joints are held, and the view if it
+ * follows: limbs that are not there, rest, are carried by the other hand or moved by a carer, and degrees to which joints are held, and the view if it
  * is chosen: "side-lean/arm/chair/left/leg-left+arm-right.rests+shoulder-flexion.90+view.side".
  */
 final readonly class FigureKey implements Stringable
@@ -32,6 +32,7 @@ final readonly class FigureKey implements Stringable
     public const ZONES = 'zones';
     private const RESTS = 'rests';
     private const CARRIED = 'carried';
+    private const MOVED = 'moved';
     private const VIEW = 'view.';
 
     /** @param list<string> $own what is this person's own, in the words of the key */
@@ -109,6 +110,12 @@ final readonly class FigureKey implements Stringable
         return $this->also(["arm-$side->value." . self::CARRIED]);
     }
 
+    /** A limb that a carer moves. */
+    public function moved(Limb $limb, Side $side): self
+    {
+        return $this->also(["$limb->value-$side->value." . self::MOVED]);
+    }
+
     public function seen(View $view): self
     {
         return $this->also([self::VIEW . $view->value]);
@@ -162,16 +169,16 @@ final readonly class FigureKey implements Stringable
         if ($rung === null) {
             return null;
         }
-        [$variation, $carried, $view] = $this->done($rung);
+        [$variation, $carried, $view, $moved] = $this->done($rung);
         $base = $isFlat ? Base::Bed : $base;
 
-        return Figure::of($movement, $variation, $base, $this->side, $this->base === self::ARMCHAIR, $absent, $view, $carried);
+        return Figure::of($movement, $variation, $base, $this->side, $this->base === self::ARMCHAIR, $absent, $view, $carried, $moved);
     }
 
-    /** @return array{Variation, Side|null, View|null} the rung as this person does it, the arm that is carried, and the view that is asked for */
+    /** @return array{Variation, Side|null, View|null, list<array{Limb, Side}>} the rung as this person does it, the arm that is carried, the view that is asked for, and limbs that a carer moves */
     private function done(Variation $variation): array
     {
-        $caps = [];
+        $caps = $moved = [];
         $carried = $view = null;
         foreach ($this->own as $word) {
             [$what, $how] = [...explode('.', $word), ''];
@@ -182,17 +189,19 @@ final readonly class FigureKey implements Stringable
                 $variation = $variation->resting(Limb::from($limb), Side::from($side), $this->side);
             } elseif ($how === self::CARRIED) {
                 $carried = Side::from($side);
+            } elseif ($how === self::MOVED) {
+                $moved[] = [Limb::from($limb), Side::from($side)];
             } elseif ($how !== '') {
                 $caps[] = new JointAngle(JointAction::from($what), null, (int) $how);
             }
         }
 
-        return [$caps === [] ? $variation : $variation->heldTo($caps), $carried, $view];
+        return [$caps === [] ? $variation : $variation->heldTo($caps), $carried, $view, $moved];
     }
 
     private static function isKnown(string $word): bool
     {
-        if (preg_match('/^(?:leg-(?:left|right)(?:\.rests)?|arm-(?:left|right)(?:\.(?:rests|carried))?)$/', $word) === 1) {
+        if (preg_match('/^(?:leg-(?:left|right)(?:\.(?:rests|moved))?|arm-(?:left|right)(?:\.(?:rests|carried|moved))?)$/', $word) === 1) {
             return true;
         }
         [$what, $how] = [...explode('.', $word), ''];

@@ -97,6 +97,9 @@ final readonly class PersonVersion
             if (($this->sides[$side->value] ?? null) === WeakLimbDoes::Assisted && $person->weak(Limb::Arm, $side) !== null) {
                 $key = $key->carried($side);
             }
+            foreach (($this->sides[$side->value] ?? null) === WeakLimbDoes::Carer ? Limb::cases() : [] as $limb) {
+                $key = $person->weak($limb, $side)?->does === WeakLimbDoes::Carer ? $key->moved($limb, $side) : $key;
+            }
         }
 
         return $key;
