@@ -49,7 +49,10 @@ final readonly class PlanWriter
             $sections[] = [...$section->object(), 'entries' => $entries, ...$groups];
         }
 
-        return [...$document, 'sections' => $sections];
+        $isSimple = $after->settings->simpleWords;
+        $settings = $isSimple === $before->settings->simpleWords ? [] : ['settings' => [...Node::root($document)->maybe('settings')?->object() ?? [], 'simpleWords' => $isSimple]];
+
+        return [...$document, ...$settings, 'sections' => $sections];
     }
 
     /** @return array<string, mixed> */

@@ -143,6 +143,18 @@ final readonly class Participant
         return false;
     }
 
+    /** Whether something noted limits how many different steps they follow. */
+    public function followsFewSteps(): bool
+    {
+        foreach ($this->precautions as $noted) {
+            if ($noted->precaution->limits(Demand::Steps)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<string> what the teacher remembers of this person in every class */
     public function reminders(): array
     {

@@ -121,6 +121,11 @@ final readonly class ClassPlan
         ));
     }
 
+    public function withSettings(Settings $settings): self
+    {
+        return new self($this->title, $this->slotMinutes, $this->pattern, $settings, $this->sections, $this->base);
+    }
+
     /** @param list<Section> $sections */
     private function withSections(array $sections): self
     {

@@ -31,6 +31,11 @@ final readonly class Settings
         }
     }
 
+    public function inSimpleWords(): self
+    {
+        return new self($this->order, $this->firstSide, $this->speechRate, $this->sideChange, $this->mirrors, true);
+    }
+
     /** Tenths of a second to say so many words. */
     public function speaking(int $words): int
     {

@@ -64,6 +64,7 @@ final readonly class Reviewer
             new Rules\CueWithinBreath(),
             new Rules\KeepsOrder(),
             new Rules\FitsSlot(),
+            new Rules\SimpleWordsServe(),
         ], $kit, $never);
     }
 
