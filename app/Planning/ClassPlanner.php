@@ -231,12 +231,12 @@ final readonly class ClassPlanner
         $on = MainBase::of($person->base, $person->isFlat());
         $isMoved = in_array(WeakLimbDoes::Carer, $version->sides, true);
         if ($on === $main) {
-            return array_values(array_filter([$isMoved ? StopWhen::inWords($rung, $on, true) : '', ...$version->watch]));
+            return array_values(array_filter([$isMoved ? StopWhen::briefly($rung, $on, true) : '', ...$version->watch]));
         }
         // Who does something else has a card that says it.
         $isOnCard = $version->mark !== Mark::Fully && $version->line !== null && str_contains($version->brief, $version->line);
         $line = $version->line === null || $isOnCard ? '' : "$version->line.";
-        $look = StopWhen::withLookFirst($rung, $on, $isMoved);
+        $look = StopWhen::briefly($rung, $on, $isMoved);
 
         return array_values(array_filter([$line, $look, ...$version->watch]));
     }

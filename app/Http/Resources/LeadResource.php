@@ -146,7 +146,7 @@ final readonly class LeadResource
             'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, $base), $settings),
             'props' => array_map($this->planner->propName(...), $variation->props),
             'besides' => $tracks === null ? [] : array_map(fn (Entry $other): array => $this->beside($other, $group, $tracks, $settings), $tracks->besides($entry)),
-            'look' => StopWhen::withLookFirst($variation, $base->for($variation)),
+            'look' => StopWhen::briefly($variation, $base->for($variation)),
             'reminders' => array_values(array_filter(
                 array_map(fn (PersonVersion $version): array => ['person' => $version->participant, 'watch' => $this->planner->remindersOf($version, $people[$version->participant], $base)], $versions),
                 static fn (array $one): bool => $one['watch'] !== [],

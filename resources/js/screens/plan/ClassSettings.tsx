@@ -62,7 +62,7 @@ export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
                     ]}
                 />
                 <Choice
-                    label="Most people sit"
+                    label="Most people are on"
                     hint="Figures and what is said before a movement are for them; others have their own beside it."
                     value={plan.base ?? ''}
                     onChange={(event) => {
