@@ -28,6 +28,7 @@ use KindChair\Format\PlanWriter;
 use KindChair\Movement\Base;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
+use KindChair\Movement\Prop;
 use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\People\WeakLimbDoes;
@@ -104,7 +105,7 @@ final readonly class ClassPlanner
     /** A class reviewed with its people, its place and what the teacher chose for them. */
     public function reviewOf(SeatedClass $class, ClassPlan $plan, Group $group): Review
     {
-        $reviewer = Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $this->craft->demands, $class->venue?->kit(), self::never($class));
+        $reviewer = Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $this->craft->demands, $this->kitOf($class), self::never($class));
         // Whether a class fits its time is looked at in her own pace where she says so.
         $reviewer = $class->user->pace_counts ? $reviewer->atPace((new TeachersPace($this->craft))->of($class->user)) : $reviewer;
 
@@ -166,7 +167,16 @@ final readonly class ClassPlanner
     /** Chooses versions as this class and its place allow. */
     public function chooserFor(SeatedClass $class): Chooser
     {
-        return new Chooser($this->craft->library, $this->craft->ranges, $this->craft->demands, $class->venue?->kit(), self::never($class));
+        return new Chooser($this->craft->library, $this->craft->ranges, $this->craft->demands, $this->kitOf($class), self::never($class));
+    }
+
+    /** @return list<string>|null prop ids that are at hand where this class is, with what belongs to every seat; null when nobody noted the kit */
+    public function kitOf(SeatedClass $class): ?array
+    {
+        $kit = $class->venue?->kit();
+        $ofSeats = array_filter($this->craft->changeOvers->props(), static fn (Prop $prop): bool => $prop->isOfSeat);
+
+        return $kit === null ? null : [...$kit, ...array_column($ofSeats, 'id')];
     }
 
     /** Somebody of this class, as they are today; there is no page for anybody else. */

@@ -19,7 +19,7 @@ final class ShippedMovementsTest extends TestCase
     public function testEveryMovementIsSound(): void
     {
         $craft = Make::craft();
-        $review = MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands)->forTheLibrary();
+        $review = MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands)->forTheLibrary($craft->changeOvers, $craft->demands);
         $problems = [];
         foreach ($craft->library->all() as $movement) {
             foreach ($review->of($movement) as $problem) {

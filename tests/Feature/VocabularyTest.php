@@ -27,6 +27,7 @@ use KindChair\Movement\MovementKind;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\PropPlace;
+use KindChair\Movement\PropUse;
 use KindChair\Movement\Pulled;
 use KindChair\Movement\RefinementKind;
 use KindChair\Movement\SideMeaning;
@@ -99,6 +100,7 @@ final class VocabularyTest extends TestCase
         'facing' => Facing::class,
         'fingerForm' => FingerForm::class,
         'propPlace' => PropPlace::class,
+        'propUse' => PropUse::class,
         'wall' => Wall::class,
         'weakLimbDoes' => WeakLimbDoes::class,
         'zone' => Zone::class,

@@ -15,7 +15,7 @@ final class ChooseVersion extends FormRequest
         return [
             'participant' => ['required', 'integer'],
             'entry' => ['required', 'string', 'max:80'],
-            'variation' => ['nullable', 'string', 'max:40'],
+            'variation' => ['nullable', 'string', 'max:80'],
             'prop' => ['nullable', 'string', 'max:60'],
             'note' => ['nullable', 'string', 'max:120'],
             'reason' => ['required', 'string', 'max:300'],

@@ -97,7 +97,7 @@ final readonly class LeadResource
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {
                 $movement = $this->planner->movement($entry->movement);
-                $on = ($plan->baseFor($section) ?? $group->mainBase())->for($movement->variation($entry->variation));
+                $on = $movement->variation($entry->variation)->baseFor($plan->baseFor($section) ?? $group->mainBase());
                 $variation = $movement->variation($entry->variation)->shownOn($on);
                 $here = [];
                 // Where sides take turns one motion shows both, so that nobody turns round at each repetition.
@@ -146,7 +146,7 @@ final readonly class LeadResource
             'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, $base), $settings),
             'props' => array_map($this->planner->propName(...), $variation->props),
             'besides' => $tracks === null ? [] : array_map(fn (Entry $other): array => $this->beside($other, $group, $tracks, $settings), $tracks->besides($entry)),
-            'look' => StopWhen::briefly($variation, $base->for($variation)),
+            'look' => StopWhen::briefly($variation, $variation->baseFor($base)),
             'reminders' => array_values(array_filter(
                 array_map(fn (PersonVersion $version): array => ['person' => $version->participant, 'watch' => $this->planner->remindersOf($version, $people[$version->participant], $base)], $versions),
                 static fn (array $one): bool => $one['watch'] !== [],
@@ -179,7 +179,7 @@ final readonly class LeadResource
             'id' => $entry->id,
             'name' => $movement->name(),
             'variation' => $variation->name,
-            'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, self::followed($people)->for($variation)), $settings),
+            'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, $variation->baseFor(self::followed($people))), $settings),
             'people' => array_column($people, 'id'),
         ];
     }

@@ -39,7 +39,15 @@ final readonly class LibraryResource
                     array_values(array_filter(Demand::cases(), static fn (Demand $demand): bool => $demand->area() === $area)),
                 ),
             ], Area::cases()),
-            'props' => array_map(static fn (Prop $prop): array => ['id' => $prop->id, 'name' => $prop->name, 'standIns' => $prop->standIns], $craft->changeOvers->props()),
+            'props' => array_map(static fn (Prop $prop): array => [
+                'id' => $prop->id,
+                'name' => $prop->name,
+                'standIns' => $prop->standIns,
+                'lies' => $prop->lies,
+                'handedOut' => $prop->handedOut,
+                'mind' => $prop->mind,
+                'isOfSeat' => $prop->isOfSeat,
+            ], $craft->changeOvers->props()),
             'doses' => array_map(static fn (DoseUnit $unit): array => ['most' => $unit->most(), 'step' => $unit->step()], array_column(DoseUnit::cases(), null, 'value')),
             'seats' => array_map(static fn (SeatKind $kind): array => ['width' => $kind->width(), 'depth' => $kind->depth()], array_column(SeatKind::cases(), null, 'value')),
         ];

@@ -35,7 +35,7 @@ final readonly class MatrixResource
                 'id' => $id,
                 'name' => $movement->name(),
                 'zone' => $movement->mainRegion()?->zone()->value,
-                'variations' => array_map(static fn ($variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
+                'variations' => array_map(static fn ($variation): array => ['id' => $variation->id, 'name' => $variation->name], [...$movement->variations, ...array_values($movement->withProps)]),
                 'seconds' => $matrix->tenths[$id] / 10,
             ];
         }

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Planning\TeachersPeople;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
+use KindChair\Demand\PropChange;
 use KindChair\Figure\FigureKey;
 use KindChair\Fit\StopWhen;
 use KindChair\Format\Craft;
@@ -19,6 +20,7 @@ use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
+use KindChair\Movement\PropOption;
 use KindChair\Movement\Refinement;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\Step;
@@ -64,6 +66,7 @@ final readonly class MovementResource
                 'cue' => self::cue($step->cue, $movement),
             ], $movement->steps),
             'variations' => array_map(fn (Variation $variation): array => $this->variation($movement, $variation, $people), $movement->variations),
+            'withProps' => array_map(fn (PropOption $option): array => $this->option($movement, $option), $movement->options),
             'oneLimb' => (object) $movement->oneLimb,
             'carer' => $movement->carer,
             'rest' => $movement->restWords,
@@ -88,6 +91,36 @@ final readonly class MovementResource
         ];
     }
 
+    /** @return array<string, mixed> a prop that helps: where, what is said, and what it changes */
+    private function option(Movement $movement, PropOption $option): array
+    {
+        $rungs = array_values(array_filter($movement->withProps, static fn (Variation $with): bool => $with->option === $option));
+        $shown = self::shownWith($movement, $option);
+        $prop = $this->craft->changeOvers->prop($option->prop);
+        $notFor = fn (Variation $rung): array => array_column(DemandResource::excluded($this->craft, $movement, $rung), 'name');
+
+        return [
+            'id' => $option->id(),
+            'name' => ucfirst($option->name()),
+            'does' => $option->does->plainName(),
+            'say' => Cue::fill($option->say, Side::Left),
+            'rungs' => array_map(static fn (Variation $with): string => $movement->withoutProp($with)->name, $rungs),
+            'bases' => $shown === null ? [] : array_column($shown->bases, 'value'),
+            'figure' => $shown === null ? '' : (string) FigureKey::usual($movement->id, $shown),
+            'changes' => $shown === null ? [] : PropChange::of($movement, $shown, $this->craft->demands),
+            'notFor' => $shown === null ? [] : array_values(array_diff($notFor($shown), $notFor($movement->withoutProp($shown)))),
+            'prop' => ['standIns' => $prop->standIns ?? [], 'lies' => $prop->lies ?? '', 'handedOut' => $prop->handedOut ?? '', 'mind' => $prop->mind ?? ''],
+        ];
+    }
+
+    /** The rung on which a prop is shown: the usual one if it is for that, else the fullest. */
+    private static function shownWith(Movement $movement, PropOption $option): ?Variation
+    {
+        $rungs = array_values(array_filter($movement->withProps, static fn (Variation $with): bool => $with->option === $option));
+
+        return $movement->withProps[$movement->usualVariation . PropOption::WITH . $option->id()] ?? $rungs[count($rungs) - 1] ?? null;
+    }
+
     /** @return list<MainBase> on which a rung is done; in bed also with the backrest down */
     private static function seats(Variation $variation): array
     {
@@ -107,6 +140,13 @@ final readonly class MovementResource
             }
             if ($variation->allows(Base::Bed) && $variation->lying() !== null) {
                 $keys[] = (string) FigureKey::on($movement->id, $variation, MainBase::BedFlat);
+            }
+        }
+
+        foreach ($movement->options as $option) {
+            $shown = self::shownWith($movement, $option);
+            if ($shown !== null) {
+                $keys[] = (string) FigureKey::usual($movement->id, $shown);
             }
         }
 

@@ -56,7 +56,7 @@ final readonly class PlanResource
         return [
             'plan' => $document,
             'totals' => [...$this->totals($plan, $review), 'pace' => $this->pace($class, $plan, $review)],
-            'entries' => (new PlanRowResource($this->planner))->all($plan, $review, $group),
+            'entries' => (new PlanRowResource($this->planner))->all($plan, $review, $group, $this->planner->kitOf($class)),
             'starts' => (object) array_column(array_map(static fn (Entry $entry): array => [$entry->id, TimeWords::seconds($review->timeline->turnsOf($entry->id)[0]->start ?? 0)], $plan->entries()), 1, 0),
             'spine' => array_map(TimeWords::seconds(...), $review->coverage->spine),
             'idea' => $this->idea($review),

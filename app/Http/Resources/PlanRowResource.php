@@ -39,8 +39,11 @@ final readonly class PlanRowResource
         $this->version = new VersionResource($planner);
     }
 
-    /** @return list<array<string, mixed>> */
-    public function all(ClassPlan $plan, Review $review, Group $group): array
+    /**
+     * @param list<string>|null $kit prop ids at hand; null when nobody noted them
+     * @return list<array<string, mixed>>
+     */
+    public function all(ClassPlan $plan, Review $review, Group $group, ?array $kit): array
     {
         $moves = array_column($review->order->moves, 'rows', 'entry');
         $entries = [];
@@ -71,6 +74,7 @@ final readonly class PlanRowResource
                 'rowsToMove' => $moves[$entry->id] ?? 0,
                 'figure' => (string) FigureKey::on($entry->movement, $movement->variation($entry->variation), $plan->baseFor($plan->sectionOf($entry)) ?? $group->mainBase()),
                 'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
+                'withProps' => self::withProps($movement, $entry, $kit),
                 'newer' => $this->newer($entry),
                 'tempo' => $movement->tempo === null ? null : self::tempo($movement->tempo),
                 'ways' => [
@@ -90,6 +94,22 @@ final readonly class PlanRowResource
         }
 
         return $entries;
+    }
+
+    /**
+     * @param list<string>|null $kit
+     * @return list<array{id: string, rung: string, name: string, isHere: bool}> the rung with each prop that helps
+     */
+    private static function withProps(Movement $movement, Entry $entry, ?array $kit): array
+    {
+        $rung = $movement->withoutProp($movement->variation($entry->variation));
+
+        return array_map(static fn (Variation $with): array => [
+            'id' => $with->id,
+            'rung' => $rung->id,
+            'name' => $with->option?->name() ?? '',
+            'isHere' => $kit === null || array_diff($with->props, $kit) === [],
+        ], $movement->withEachProp($rung));
     }
 
     /**

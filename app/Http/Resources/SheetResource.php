@@ -45,12 +45,12 @@ final readonly class SheetResource
                     'dose' => DoseWords::of($movement, $entry, $review->timeline->passesOf($entry->id)),
                     'start' => $review->timeline->turnsOf($entry->id)[0]->start ?? 0,
                     // As the teacher turns who shows the first side.
-                    'figure' => Figure::of($movement, $variation->shownOn($base), $base->for($variation)->base(), Script::teacherSide($plan->settings->firstSide, $plan->settings) ?? Side::Left),
+                    'figure' => Figure::of($movement, $variation->shownOn($base), $variation->baseFor($base)->base(), Script::teacherSide($plan->settings->firstSide, $plan->settings) ?? Side::Left),
                     'isSided' => $movement->laterality->isSided(),
                     'props' => array_map(fn (string $id): string => $this->planner->propName($id), $variation->props),
                     'facing' => $movement->facing->value,
                     'note' => $entry->note,
-                    'look' => StopWhen::withLookFirst($variation, $base->for($variation)),
+                    'look' => StopWhen::withLookFirst($variation, $variation->baseFor($base)),
                     'lines' => $lines[$entry->id] ?? [],
                 ];
                 $marks = [];

@@ -48,7 +48,7 @@ final readonly class ArmDemands implements Finder
             $isBehind = in_array($side, $shape->handsOn(HandPlace::LowBack, HandPlace::UpperBack), true);
             yield $isBehind ? $shape->there(Demand::ArmBehind, $side) : ($behind === [] ? null : new Ask(Demand::ArmBehind, 1, $side, $behind));
         }
-        yield $up === [] ? null : new Ask(Demand::ArmsKeptUp, 1, null, array_values($up));
+        yield $up === [] || $shape->body->has(BodyNote::ArmsCarried) ? null : new Ask(Demand::ArmsKeptUp, 1, null, array_values($up));
         foreach ($shape->body->hands as $contact) {
             foreach ($contact->bears ? Shape::sidesOf($contact->who) : [] as $side) {
                 yield $shape->there(Demand::WristWeight, $side);

@@ -69,7 +69,7 @@ final class DemandBook
     public static function all(Movement $movement): array
     {
         $all = [];
-        foreach ($movement->variations as $variation) {
+        foreach ([...$movement->variations, ...array_values($movement->withProps)] as $variation) {
             foreach ($variation->bases as $base) {
                 $all["$variation->id/$base->value"] = self::workOut(new Shape($movement, $variation, $base));
             }

@@ -30,7 +30,7 @@ final readonly class LegDemands implements Finder
                 }
                 $most = max($most, $hip);
                 $knee = $shape->angle($step, JointAction::KneeFlexion, $side);
-                if ($knee !== null && $knee < self::LONG_BELOW && ($shape->body->works(Effort::Lift) || $shape->body->has(BodyNote::StrapOnFoot))) {
+                if ($knee !== null && $knee < self::LONG_BELOW && !$shape->body->has(BodyNote::LegCarried) && ($shape->body->works(Effort::Lift) || $shape->body->has(BodyNote::StrapOnFoot))) {
                     $long[] = $step;
                 }
             }

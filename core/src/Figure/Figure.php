@@ -44,6 +44,7 @@ final readonly class Figure
 
         return new self([
             ...$behind,
+            ...$scene->propsBehind(),
             ...$shadow,
             ...$body->shapes($end, $scene->camera, null, $before, [...$over, ...$scene->props($end->body)]),
             ...array_merge(...array_map(static fn (array $limb): array => CarerHands::of($end->body, $limb[0], $limb[1], $scene->camera), $moved)),

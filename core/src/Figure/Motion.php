@@ -83,7 +83,7 @@ final readonly class Motion
             $from = $to;
         }
 
-        return new self($scene->view, $alternates, $scene->pose($last->id), $behind, $first, $steps);
+        return new self($scene->view, $alternates, $scene->pose($last->id), [...$behind, ...$scene->propsBehind()], $first, $steps);
     }
 
     /** @return list<array{int, Step}> the steps in their order, those of a repetition once for each direction, or for each of two sides that take turns */

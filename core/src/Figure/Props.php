@@ -12,35 +12,75 @@ final readonly class Props
 {
     private const STRAP = 1.1;
     private const EDGE = 0.5;
-    /** How far the ends of a strap hang below the hands. */
-    private const TAIL = 5.0;
     private const CUSHION = 3.6;
     private const BALL = 3.0;
+    public const ROLL = 2.3;
+    private const BLANKET = 3.6;
 
-    private function __construct(private Skeleton $body, private Camera $camera, private Side $side)
+    private PropPoints $at;
+
+    /** @param list<string> $props prop ids: a block is a box, anything else of some size a roll */
+    private function __construct(private Skeleton $body, private Camera $camera, private Side $side, private array $props)
     {
+        $this->at = new PropPoints($body, $side);
     }
 
     /** Whether both hands close round what is used. */
     public static function fillHands(?PropPlace $at): bool
     {
-        return $at === PropPlace::InHands || $at === PropPlace::RoundFoot;
+        return in_array($at, [PropPlace::InHands, PropPlace::RoundFoot, PropPlace::RoundThigh], true);
     }
 
-    /** @return list<Shape> drawn over trunk and legs and under the hands that hold it */
-    public static function of(?PropPlace $at, Skeleton $body, Camera $camera, Side $side): array
+    /**
+     * @param list<string> $props prop ids
+     * @return list<Shape> what lies or stands behind the body
+     */
+    public static function behind(?PropPlace $at, array $props, Skeleton $body, Camera $camera, Side $side): array
     {
-        $drawn = new self($body, $camera, $side);
+        $drawn = new self($body, $camera, $side, $props);
 
         return match ($at) {
-            null => [],
-            PropPlace::InHands => $drawn->strap([$drawn->tail(Side::Left), $drawn->hand(Side::Left), $drawn->hand(Side::Right), $drawn->tail(Side::Right)]),
-            PropPlace::RoundFoot => $drawn->strap([$drawn->hand(Side::Left), ...$drawn->ball(), $drawn->hand(Side::Right)]),
-            PropPlace::UnderFoot => $drawn->solid($drawn->under(5.0, 4.3 + self::BALL), $drawn->under(5.0, 4.3 + self::BALL), self::BALL),
-            PropPlace::BetweenKnees => $drawn->solid($drawn->between(0.82), $drawn->between(1.02), self::CUSHION),
+            PropPlace::BehindBack => $drawn->solid($drawn->at->onTrunk(-7.0, 0.16, -7.0), $drawn->at->onTrunk(7.0, 0.16, -7.0), self::CUSHION),
+            PropPlace::BehindHead => $drawn->solid($drawn->at->behindHead(-5.0), $drawn->at->behindHead(5.0), self::BALL),
+            PropPlace::Behind => $drawn->wall(),
+            default => [],
+        };
+    }
+
+    /**
+     * @param list<string> $props prop ids
+     * @param bool $inBoth whether both hands work
+     * @return list<Shape> drawn over trunk and legs and under the hands that hold it
+     */
+    public static function of(?PropPlace $at, array $props, Skeleton $body, Camera $camera, Side $side, bool $inBoth = true): array
+    {
+        $drawn = new self($body, $camera, $side, $props);
+
+        return match ($at) {
+            null, PropPlace::BehindBack, PropPlace::BehindHead, PropPlace::Behind => [],
+            PropPlace::InFront => $drawn->inFront(),
+            PropPlace::Beside => $drawn->atTheSide(),
+            PropPlace::OnShoulder => $drawn->solid($drawn->at->onShoulder(-1.5), $drawn->at->onShoulder(2.5), self::BALL),
+            PropPlace::RoundThigh => $drawn->strap([$drawn->at->hand(Side::Left), $drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), $drawn->at->hand(Side::Right)]),
+            PropPlace::OnLap => $drawn->isBlock() ? $drawn->blockAt($drawn->at->overThighs(0.0), 7.0, 4.5) : $drawn->solid($drawn->at->overThighs(-7.0), $drawn->at->overThighs(7.0), $drawn->isSmall() ? self::ROLL : self::CUSHION),
+            PropPlace::UnderFeet => $drawn->isBlock()
+                ? $drawn->blockAt($drawn->at->underSole(Side::Left)->plus($drawn->at->underSole(Side::Right))->halved(), 9.0, 7.0)
+                : $drawn->solid($drawn->at->underSole(Side::Left), $drawn->at->underSole(Side::Right), self::ROLL),
+            PropPlace::UnderHeel => $drawn->isBlock() ? $drawn->blockAt($drawn->at->underSole($side, -1.0), 4.0, 4.0) : $drawn->solid($drawn->at->underSole($side, -1.0), $drawn->at->underSole($side, -1.0), self::ROLL),
+            PropPlace::UnderThigh => $drawn->solid($drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), self::ROLL),
+            PropPlace::UnderLeg => $drawn->stool(),
+            PropPlace::OverKnees => $drawn->blanket(),
+            PropPlace::RoundShoulders => $drawn->shawl(),
+            PropPlace::InHand => array_merge(...array_map($drawn->inHand(...), $inBoth ? Side::cases() : [$side])),
+            PropPlace::BetweenPalms => $drawn->solid($drawn->at->hand(Side::Left)->plus($drawn->at->hand(Side::Right))->halved(), $drawn->at->hand(Side::Left)->plus($drawn->at->hand(Side::Right))->halved(), self::BALL),
+            PropPlace::UnderArm => $drawn->underArm(),
+            PropPlace::InHands => $drawn->strap([$drawn->at->tail(Side::Left), $drawn->at->hand(Side::Left), $drawn->at->hand(Side::Right), $drawn->at->tail(Side::Right)]),
+            PropPlace::RoundFoot => $drawn->strap([$drawn->at->hand(Side::Left), ...$drawn->at->ball(), $drawn->at->hand(Side::Right)]),
+            PropPlace::UnderFoot => $drawn->isBlock() ? $drawn->blockAt($drawn->at->under(3.5, 4.3 + self::ROLL), 4.0, 7.0) : $drawn->solid($drawn->at->under(5.0, 4.3 + self::BALL), $drawn->at->under(5.0, 4.3 + self::BALL), self::BALL),
+            PropPlace::BetweenKnees => $drawn->solid($drawn->at->between(0.82), $drawn->at->between(1.02), self::CUSHION),
             PropPlace::UnderKnees => array_merge(...array_map($drawn->underKnee(...), Side::cases())),
-            PropPlace::BesideRibs => $drawn->solid($drawn->beside(0.05), $drawn->beside(0.4), self::CUSHION),
-            PropPlace::InArms => $drawn->solid($drawn->before(0.15), $drawn->before(0.6), self::CUSHION * 1.35),
+            PropPlace::BesideRibs => $drawn->solid($drawn->at->beside(0.05), $drawn->at->beside(0.4), self::CUSHION),
+            PropPlace::InArms => $drawn->solid($drawn->at->before(0.15), $drawn->at->before(0.6), self::CUSHION * 1.35),
         };
     }
 
@@ -72,60 +112,136 @@ final readonly class Props
         return $this->solid($knee->plus(new Vector(0, 0, -2.5)), $knee->plus(new Vector(0, 0, 2.5)), self::CUSHION);
     }
 
-    private function hand(Side $side): Vector
-    {
-        return $this->body->point("hand-$side->value");
-    }
-
-    private function tail(Side $side): Vector
-    {
-        return $this->hand($side)->plus(new Vector(0, -self::TAIL, 0));
-    }
-
-    /** @return list<Vector> round the ball of the foot, from its inner edge to its outer one */
-    private function ball(): array
-    {
-        $out = $this->side === Side::Right ? 1.0 : -1.0;
-        $ball = $this->under(7.3, 4.0);
-        $across = [$ball->plus(new Vector(-2.4 * $out, 0, 0)), $ball->plus(new Vector(2.4 * $out, 0, 0))];
-
-        return $this->side === Side::Left ? array_reverse($across) : $across;
-    }
-
-    /** A point of the sole: so far ahead of the ankle and so far under it. */
-    private function under(float $ahead, float $down): Vector
+    /** @return list<Shape> */
+    private function underArm(): array
     {
         $s = $this->side->value;
-        $ankle = $this->body->point("ankle-$s");
+        $down = new Vector(0, -3.6, 0);
 
-        return $ankle->plus($this->body->point("toe-$s")->minus($ankle)->unit(), $ahead)->plus($this->body->point("sole-$s")->minus($ankle)->unit(), $down);
+        return $this->solid($this->body->point("elbow-$s")->plus($down), $this->body->point("wrist-$s")->plus($down), self::ROLL);
     }
 
-    /** Half way between both thighs, at a share of their length. */
-    private function between(float $share): Vector
+    /** @return list<Shape> */
+    private function inHand(Side $side): array
     {
-        [$left, $right] = array_map(
-            fn (Side $side): Vector => $this->body->point("hip-$side->value")->plus($this->body->point("knee-$side->value")->minus($this->body->point("hip-$side->value")), $share),
-            Side::cases(),
-        );
-
-        return $left->plus($right)->halved();
+        return $this->solid($this->at->hand($side), $this->at->hand($side), self::ROLL);
     }
 
-    private function beside(float $share): Vector
+    /** @return list<Shape> a low seat under the heel, as wide as the leg */
+    private function stool(): array
     {
-        $out = $this->side === Side::Right ? 11.5 : -11.5;
-
-        return $this->spine($share)->plus($this->body->fromTrunk(new Vector($out, 0, 1.0)));
+        return $this->stoolAt($this->body->point("ankle-{$this->side->value}")->plus(new Vector(0, -3.4, -3.0)));
     }
 
-    private function before(float $share): Vector
+    /** @return list<Shape> */
+    private function stoolAt(Vector $heel): array
     {
-        return $this->spine($share)->plus($this->body->fromTrunk(new Vector(0, 0, 9.0)));
+        $top = [];
+        $legs = new Outline();
+        foreach ([[-6.0, -6.0], [6.0, -6.0], [6.0, 7.0], [-6.0, 7.0]] as [$x, $z]) {
+            $corner = $heel->plus(new Vector($x, 0, $z));
+            $top[] = $this->camera->page($corner);
+            [[$x1, $y1], [$x2, $y2]] = [$this->camera->page($corner), $this->camera->page(new Vector($corner->x, Skeleton::FLOOR, $corner->z))];
+            $legs->limb($x1, $y1, 0.8, $x2, $y2, 0.8);
+        }
+
+        return [$legs->filled('prop-edge'), (new Outline())->hull($top)->filled('prop', true)];
     }
 
-    private function spine(float $share): Vector
+    /** @return list<Shape> over both thighs and half of the shins */
+    private function blanket(): array
     {
-        return $this->body->point('hips')->plus($this->body->point('chest')->minus($this->body->point('hips')), $share);
+        $edge = [];
+        foreach (Side::cases() as $side) {
+            $out = $side === Side::Right ? self::BLANKET : -self::BLANKET;
+            [$hip, $knee, $ankle] = array_map(fn (string $joint): Vector => $this->body->point("$joint-$side->value"), ['hip', 'knee', 'ankle']);
+            foreach ([[$hip, $knee, 0.3], [$hip, $knee, 1.0], [$knee, $ankle, 0.55]] as [$from, $to, $share]) {
+                $edge[] = $this->camera->page($from->plus($to->minus($from), $share)->plus(new Vector($out, self::BLANKET, 0.6)));
+            }
+        }
+
+        return [(new Outline())->hull($edge)->filled('prop-edge', true), (new Outline())->hull(self::inside($edge))->filled('prop')];
+    }
+
+    /**
+     * @param non-empty-list<array{float, float}> $edge
+     * @return list<array{float, float}> a little nearer to the middle
+     */
+    private static function inside(array $edge): array
+    {
+        [$x, $y] = [array_sum(array_column($edge, 0)) / count($edge), array_sum(array_column($edge, 1)) / count($edge)];
+
+        return array_map(static fn (array $point): array => [$point[0] + ($x - $point[0]) * 0.06, $point[1] + ($y - $point[1]) * 0.06], $edge);
+    }
+
+    /** @return list<Shape> over both shoulders, its ends down in front */
+    private function shawl(): array
+    {
+        $line = new Outline();
+        $points = [];
+        foreach (Side::cases() as $side) {
+            $out = $side === Side::Right ? 1.0 : -1.0;
+            $own = [$this->at->onTrunk(5.0 * $out, 0.62, 5.6), $this->body->point("shoulder-$side->value")->plus($this->body->fromTrunk(new Vector(-2.0 * $out, 2.4, 0.5)))];
+            array_push($points, ...($side === Side::Left ? $own : array_reverse($own)));
+        }
+        $line->line(array_map($this->camera->page(...), $points));
+
+        return [$line->stroked('prop-edge', 3.4 + 2 * self::EDGE), $line->stroked('prop', 3.4)];
+    }
+
+    /** @return list<Shape> */
+    private function wall(): array
+    {
+        $corners = array_map(fn (array $at): array => $this->camera->page(new Vector($at[0], $at[1], -17.0)), [[-24.0, Skeleton::FLOOR], [24.0, Skeleton::FLOOR], [24.0, 46.0], [-24.0, 46.0]]);
+
+        return [(new Outline())->hull($corners)->filled('sheet')];
+    }
+
+    private function isBlock(): bool
+    {
+        return $this->props === ['block'];
+    }
+
+    /** What lies in a hand elsewhere is no cushion on the lap. */
+    private function isSmall(): bool
+    {
+        return in_array($this->props[0] ?? '', ['weight', 'towel', 'ball'], true);
+    }
+
+    /** @return list<Shape> a box of some width and depth, as high as a thick book */
+    private function blockAt(Vector $centre, float $wide, float $deep, float $high = self::ROLL): array
+    {
+        $corners = [];
+        foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as [$x, $z]) {
+            foreach ([-1, 1] as $y) {
+                $corners[] = $this->camera->page($centre->plus(new Vector($x * $wide, $y * $high, $z * $deep)));
+            }
+        }
+
+        return [(new Outline())->hull($corners)->filled('prop-edge', true), (new Outline())->hull(self::inside($corners))->filled('prop')];
+    }
+
+    /** @return list<Shape> a block between the feet, or a chair before the seat; a table is drawn with the furniture */
+    private function inFront(): array
+    {
+        $floor = new Vector(0, Skeleton::FLOOR, 0);
+
+        return match ($this->props) {
+            ['block'] => $this->blockAt($floor->plus(new Vector(0, 6.0, 24.0)), 3.6, 3.6, 6.0),
+            ['second-chair'] => $this->stoolAt(new Vector($this->side === Side::Right ? 16.0 : -16.0, -6.0, 44.0)),
+            default => [],
+        };
+    }
+
+    /** @return list<Shape> a block beside the hip, a cushion at the ribs; what belongs to the seat is drawn with it */
+    private function atTheSide(): array
+    {
+        $out = $this->side === Side::Right ? 1.0 : -1.0;
+
+        return match ($this->props) {
+            ['block'] => $this->blockAt(new Vector(-17.0 * $out, -6.0, 2.0), 3.2, 4.5, 4.0),
+            ['cushion'] => $this->solid($this->at->beside(0.05), $this->at->beside(0.35), self::CUSHION),
+            default => [],
+        };
     }
 }

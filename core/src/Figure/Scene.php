@@ -10,6 +10,8 @@ use KindChair\Movement\Base;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\Movement;
+use KindChair\Movement\PropPlace;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\Movement\View;
@@ -81,9 +83,16 @@ final class Scene
     /** @return list<Shape> what is used in this rung, where it lies in a pose, and the table that hands lie on */
     public function props(Skeleton $body): array
     {
-        $hasTable = $this->seat !== DrawnSeat::Standing && array_filter($this->variation->body->hands, static fn (HandContact $hand): bool => $hand->on === HandPlace::Table) !== [];
+        $isAtTable = $this->variation->props === ['table'] && $this->variation->propAt === PropPlace::InFront;
+        $hasTable = $this->seat !== DrawnSeat::Standing && ($isAtTable || array_filter($this->variation->body->hands, static fn (HandContact $hand): bool => $hand->on === HandPlace::Table) !== []);
 
-        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...Props::of($this->variation->propAt, $body, $this->camera, $this->side)];
+        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...Props::of($this->variation->propAt, $this->variation->props, $body, $this->camera, $this->side, $this->movement->laterality->sides !== SideUse::OneSided)];
+    }
+
+    /** @return list<Shape> what is used behind the body, which stays where it is while the body moves */
+    public function propsBehind(): array
+    {
+        return Props::behind($this->variation->propAt, $this->variation->props, Skeleton::of($this->rest, $this->seat), $this->camera, $this->side);
     }
 
     /**

@@ -42,7 +42,7 @@ final class Chooser
         ?array $kit = null,
         array $never = [],
     ) {
-        $this->ladder = new Ladder($library);
+        $this->ladder = new Ladder($library, $kit);
         $this->kitThere = new KitThere($kit);
         $this->checks = [new HouseRules($never), new PrecautionsKept(), new LimbsAble(), new WithinRange($ranges), new EffortLasts(), new BreathSuits()];
     }
@@ -87,18 +87,18 @@ final class Chooser
         if ($choice->variation === null) {
             $rest = $asked->movement->restWords ?? 'Rests';
 
-            return $offered->chosen(Mark::Rests, null, null, $choice, $choice->note === '' ? $rest : $choice->note, []);
+            return $offered->chosen(Mark::Rests, null, null, $choice, $choice->note === '' ? $rest : $choice->note, [], []);
         }
         $variation = $asked->movement->variation($choice->variation);
         $version = $this->attempt($person, $asked, $asked->movement, $variation, [], false);
         if ($version instanceof PersonVersion) {
-            return $version->chosen($version->mark, $version->movement, $version->variation, $choice, self::chosenWords($variation, $choice), []);
+            return $version->chosen($version->mark, $version->movement, $version->variation, $choice, self::chosenWords($variation, $choice), [], $variation->props);
         }
         if (!$choice->isConfirmed) {
             return $offered;
         }
 
-        return $offered->chosen(Mark::Adapted, $asked->movement->id, $variation->id, $choice, self::chosenWords($variation, $choice), $version);
+        return $offered->chosen(Mark::Adapted, $asked->movement->id, $variation->id, $choice, self::chosenWords($variation, $choice), $version, $variation->props);
     }
 
     /** @return list<string> what a choice would break; none when it is as safe as what is offered */

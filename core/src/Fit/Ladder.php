@@ -11,7 +11,7 @@ use KindChair\Movement\Position;
 use KindChair\Movement\Variation;
 
 /**
- * What could be offered, the nearest to the plan first: the rung that was planned, gentler ones from the nearest down,
+ * What could be offered, the nearest to the plan first: the rung that was planned, the same with a prop that is at hand, gentler ones from the nearest down,
  * those made for this base alone, then substitutes with the same aim. Nothing above the planned level, nothing standing
  * for who was planned seated.
  */
@@ -20,7 +20,8 @@ final class Ladder
     /** @var array<string, list<Variation>> */
     private array $rungs = [];
 
-    public function __construct(private readonly MovementLibrary $library)
+    /** @param list<string>|null $kit prop ids at hand; null when the place is not known: then nothing is offered that nobody planned */
+    public function __construct(private readonly MovementLibrary $library, private readonly ?array $kit = null)
     {
     }
 
@@ -53,9 +54,10 @@ final class Ladder
         $possible = array_filter($movement->variations, static fn (Variation $rung): bool => array_filter($bases, $rung->allows(...)) !== []
             && $rung->level <= $most->level
             && ($stands || $rung->position !== Position::Standing));
-        usort($possible, static function (Variation $a, Variation $b) use ($most): int {
+        $plain = $movement->withoutProp($most)->id;
+        usort($possible, static function (Variation $a, Variation $b) use ($plain): int {
             $rank = static fn (Variation $rung): int => match (true) {
-                $rung->id === $most->id => 0,
+                $rung->id === $plain => 0,
                 $rung->allows(Base::Chair) => 1,
                 default => 2,
             };
@@ -63,7 +65,27 @@ final class Ladder
             return [$rank($a), -$a->level] <=> [$rank($b), -$b->level];
         });
 
-        return $this->rungs[$key] = $flat ? self::lying($possible) : $possible;
+        $possible = $flat ? self::lying($possible) : $possible;
+        $all = $most->option === null || array_filter($bases, $most->allows(...)) === [] ? [] : [$most];
+        foreach ($possible as $rung) {
+            array_push($all, $rung, ...array_filter($this->eased($movement, $rung, $bases, $flat), static fn (Variation $one): bool => $one !== $most));
+        }
+
+        return $this->rungs[$key] = $all;
+    }
+
+    /**
+     * @param list<Base> $bases
+     * @return list<Variation> a rung with the props at hand that ease it; nothing comes with a prop that was made for lying flat
+     */
+    private function eased(Movement $movement, Variation $rung, array $bases, bool $flat): array
+    {
+        return $this->kit === null || $flat ? [] : array_values(array_filter(
+            $movement->withEachProp($rung),
+            fn (Variation $one): bool => $one->option?->does->eases() === true
+                && in_array($one->option->prop, $this->kit, true)
+                && array_filter($bases, $one->allows(...)) !== [],
+        ));
     }
 
     /**

@@ -35,6 +35,7 @@ final readonly class MovementFacts
      * @param 'with-breath'|'still'|'as-it-comes'|'pauses' $breath
      * @param list<string> $bases
      * @param list<string> $props prop ids that some variation asks for
+     * @param list<string> $helped prop ids that help in it
      * @param int $length tenths of a second in its usual dose
      * @param string $words everything that words can find, in lower case
      */
@@ -54,6 +55,7 @@ final readonly class MovementFacts
         public string $breath,
         public array $bases,
         public array $props,
+        public array $helped,
         public int $length,
         public string $words,
     ) {
@@ -82,6 +84,7 @@ final readonly class MovementFacts
                 $movement->variations,
             ))),
             props: self::unique(array_merge(...array_column($movement->variations, 'props'))),
+            helped: self::unique(array_column($movement->options, 'prop')),
             length: $trial->length,
             words: mb_strtolower(implode(' ', [...array_values(array_filter($movement->names)), $movement->aim, ...$regions, ...array_column($movement->variations, 'name')])),
         );

@@ -50,8 +50,9 @@ final readonly class PersonVersion
      * This version with the teacher's choice in its place.
      *
      * @param list<string> $despite what the choice breaks, confirmed by the teacher
+     * @param list<string> $props prop ids
      */
-    public function chosen(Mark $mark, ?string $movement, ?string $variation, Choice $choice, string $does, array $despite): self
+    public function chosen(Mark $mark, ?string $movement, ?string $variation, Choice $choice, string $does, array $despite, array $props): self
     {
         $keepsLimits = $variation === $this->variation;
 
@@ -68,7 +69,7 @@ final readonly class PersonVersion
             brief: ucfirst($does),
             why: ["Your choice: $choice->reason", ...array_map(static fn (string $one): string => "Despite: $one", $despite)],
             watch: $this->watch,
-            props: $this->props,
+            props: $props,
             isChosen: true,
             line: $keepsLimits ? $this->line : null,
         );

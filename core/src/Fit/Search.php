@@ -30,7 +30,7 @@ final readonly class Search
             && ($this->direction === null || in_array($this->direction, $facts->directions, true))
             && ($this->breath === null || $facts->breath === $this->breath)
             && ($this->base === null || in_array($this->base, $facts->bases, true))
-            && ($this->prop === null || ($this->prop === 'none' ? $facts->props === [] : in_array($this->prop, $facts->props, true)))
+            && ($this->prop === null || ($this->prop === 'none' ? $facts->props === [] : in_array($this->prop, [...$facts->props, ...$facts->helped], true)))
             && ($this->atMost === null || $facts->length <= $this->atMost);
     }
 

@@ -21,10 +21,15 @@ final readonly class VersionWords
     public static function of(Offer $offer, Verdict $verdict): self
     {
         $parts = [];
+        $plain = $offer->movement->withoutProp($offer->variation);
         if ($offer->movement->id !== $offer->asked->movement->id) {
             $parts['instead'] = $offer->movement->name();
-        } elseif ($offer->variation->id !== $offer->asked->variation->id && Misfits::in($offer->variation->name, $offer->person->base) === null) {
-            $parts['rung'] = $offer->variation->name;
+        } elseif ($plain->id !== $offer->movement->withoutProp($offer->asked->variation)->id && Misfits::in($plain->name, $offer->person->base) === null) {
+            $parts['rung'] = $plain->name;
+        }
+        $prop = self::prop($offer);
+        if ($prop !== null) {
+            $parts['prop'] = $prop;
         }
         $said = self::said($offer);
         if ($said !== null) {
@@ -58,6 +63,18 @@ final readonly class VersionWords
         return new self($parts);
     }
 
+    /** What is done with a prop that others do not have, or without the one that they have. */
+    private static function prop(Offer $offer): ?string
+    {
+        [$mine, $theirs] = [$offer->variation->option, $offer->asked->variation->option];
+
+        return match (true) {
+            $mine !== null && $mine !== $theirs => rtrim($mine->say, '.'),
+            $mine === null && $theirs !== null => 'without the ' . str_replace('-', ' ', $theirs->prop),
+            default => null,
+        };
+    }
+
     /** The line for their base; who has one leg is told nothing about two. */
     private static function said(Offer $offer): ?string
     {
@@ -82,7 +99,7 @@ final readonly class VersionWords
     /** The most telling part, to be read at a glance. */
     public function brief(): string
     {
-        foreach (['instead', 'rung', 'side-left', 'side-right', 'breath', 'time', 'caps', 'base'] as $part) {
+        foreach (['instead', 'rung', 'prop', 'side-left', 'side-right', 'breath', 'time', 'caps', 'base'] as $part) {
             if (isset($this->parts[$part])) {
                 return ucfirst($this->parts[$part]);
             }

@@ -159,6 +159,10 @@ final readonly class Craft
                 $prop->at('take')->tenths(),
                 $prop->at('putAway')->tenths(),
                 $prop->at('standIns')->strings(),
+                $prop->at('lies')->string(),
+                $prop->at('handedOut')->string(),
+                $prop->at('mind')->string(),
+                $prop->maybe('ofSeat')?->bool() ?? false,
             );
         }
 

@@ -60,6 +60,16 @@ final readonly class MovementReader
         }
         usort($variations, static fn (Variation $a, Variation $b): int => $a->level <=> $b->level);
         $doses = $node->at('doses');
+        $options = array_map(PropOptionReader::read(...), $node->maybe('withProps')?->items() ?? []);
+        $withProps = [];
+        foreach ($options as $option) {
+            foreach ($variations as $rung) {
+                $with = $rung->with($option);
+                if ($with !== null) {
+                    $withProps[$with->id] = $contacts->settled($with, $steps);
+                }
+            }
+        }
 
         return $node->build(static fn (): Movement => new Movement(
             id: $node->at('id')->string(),
@@ -95,6 +105,8 @@ final readonly class MovementReader
             sideChange: $node->maybe('sideChange')?->tenths(),
             refinements: array_map(self::refinement(...), $node->maybe('refinements')?->items() ?? []),
             carer: $node->maybe('carer')?->string(),
+            options: $options,
+            withProps: $withProps,
         ));
     }
 
@@ -173,18 +185,33 @@ final readonly class MovementReader
             if (AngleRole::tryFrom($role) === null) {
                 throw FormatError::notOneOf($actions->place, array_column(AngleRole::cases(), 'value'), $role);
             }
-            foreach ($actions->members() as $action => $degrees) {
-                if (JointAction::tryFrom($action) === null) {
-                    throw FormatError::isUnknown($degrees->place, 'joint action', $action);
-                }
-                if ($degrees->int() < 0 || $degrees->int() > 180) {
-                    throw $degrees->expected('0 to 180 degrees');
-                }
-                $byRole[$role][$action] = $degrees->int();
+            $degrees = self::degrees($actions);
+            if ($degrees !== []) {
+                $byRole[$role] = $degrees;
             }
         }
 
         return new Angles($byRole);
+    }
+
+    /**
+     * @return array<string, int> by joint action
+     * @throws FormatError
+     */
+    public static function degrees(?Node $node): array
+    {
+        $all = [];
+        foreach ($node?->members() ?? [] as $action => $degrees) {
+            if (JointAction::tryFrom($action) === null) {
+                throw FormatError::isUnknown($degrees->place, 'joint action', $action);
+            }
+            if ($degrees->int() < 0 || $degrees->int() > 180) {
+                throw $degrees->expected('0 to 180 degrees');
+            }
+            $all[$action] = $degrees->int();
+        }
+
+        return $all;
     }
 
     /**

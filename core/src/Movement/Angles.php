@@ -96,6 +96,23 @@ final readonly class Angles
         return new self($lying);
     }
 
+    /**
+     * Every angle kept at a least where it is named at all.
+     *
+     * @param array<string, int> $least degrees by joint action
+     */
+    public function heldFrom(array $least): self
+    {
+        $held = [];
+        foreach ($this->byRole as $role => $actions) {
+            foreach ($actions as $action => $degrees) {
+                $held[$role][$action] = max($degrees, $least[$action] ?? $degrees);
+            }
+        }
+
+        return new self($held);
+    }
+
     /** The same with one limb left where it rests. */
     public function resting(Limb $limb, Side $side, Side $named): self
     {

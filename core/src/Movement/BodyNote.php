@@ -21,4 +21,12 @@ enum BodyNote: string
     case HeadWeighted = 'head-weighted';
     case StrapOnFoot = 'strap-on-foot';
     case BreathForced = 'breath-forced';
+    /** Arms that lie on something as high as they are. */
+    case ArmsCarried = 'arms-carried';
+    /** The leg that works lies on something. */
+    case LegCarried = 'leg-carried';
+    /** A foot that works, or both, stand on something. */
+    case FeetCarried = 'feet-carried';
+    /** Back, side or head leans on something. */
+    case BackCarried = 'back-carried';
 }

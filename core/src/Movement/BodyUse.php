@@ -24,6 +24,28 @@ final readonly class BodyUse
     ) {
     }
 
+    /**
+     * The same with more of it.
+     *
+     * @param BodyUse $more a hand that lies there lies nowhere else
+     * @param list<BodyNote> $frees what is no longer so
+     * @param bool $letsGo whether no hand lies any more where it lay
+     */
+    public function with(self $more, array $frees = [], bool $letsGo = false): self
+    {
+        $laid = array_map(static fn (HandContact $hand): AngleRole => $hand->who, $more->hands);
+        $stays = static fn (HandContact $hand): bool => $laid === [] || !in_array($hand->who, $laid, true) && $hand->who !== AngleRole::Both && !in_array(AngleRole::Both, $laid, true);
+
+        return new self(
+            [...($letsGo ? [] : array_values(array_filter($this->hands, $stays))), ...$more->hands],
+            $this->legs,
+            array_values(array_unique([...$this->effort, ...$more->effort], SORT_REGULAR)),
+            [...$this->touch, ...$more->touch],
+            [...$this->pulls, ...$more->pulls],
+            array_values(array_filter([...$this->also, ...$more->also], static fn (BodyNote $note): bool => !in_array($note, $frees, true))),
+        );
+    }
+
     public function has(BodyNote $note): bool
     {
         return in_array($note, $this->also, true);

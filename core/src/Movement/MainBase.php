@@ -27,10 +27,4 @@ enum MainBase: string
     {
         return $this === self::BedFlat;
     }
-
-    /** Where a rung is done by a class on this base: there, or on the first it is for. */
-    public function for(Variation $variation): self
-    {
-        return $variation->allows($this->base()) ? $this : self::of($variation->mainBase());
-    }
 }

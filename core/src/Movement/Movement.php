@@ -27,6 +27,8 @@ final readonly class Movement
      * @param Tempo|null $tempo for what goes at its own pace, whatever the breath
      * @param list<Refinement> $refinements what is added while it goes on, in no particular order
      * @param string|null $carer what a carer does who moves the limb for somebody; null where nothing can be moved
+     * @param list<PropOption> $options props that help
+     * @param array<string, Variation> $withProps its rungs as they are done with one of them, by id
      * @param int|null $sideChange tenths of a second to change sides, where it takes longer than usual
      */
     public function __construct(
@@ -54,6 +56,8 @@ final readonly class Movement
         public ?int $sideChange = null,
         public array $refinements = [],
         public ?string $carer = null,
+        public array $options = [],
+        public array $withProps = [],
     ) {
         if ($this->cycle() === []) {
             throw InvalidMovement::needsCycle($id);
@@ -79,7 +83,7 @@ final readonly class Movement
 
     public function hasVariation(string $id): bool
     {
-        return in_array($id, array_column($this->variations, 'id'), true);
+        return isset($this->withProps[$id]) || in_array($id, array_column($this->variations, 'id'), true);
     }
 
     /** @throws UnknownMovement when it has no such rung */
@@ -90,7 +94,24 @@ final readonly class Movement
                 return $variation;
             }
         }
+        if (isset($this->withProps[$id])) {
+            return $this->withProps[$id];
+        }
         throw UnknownMovement::variation($this->name(), $id, array_column($this->variations, 'id'));
+    }
+
+    /** The rung that is done with a prop here, without it; any other is itself. */
+    public function withoutProp(Variation $rung): Variation
+    {
+        return $rung->option === null ? $rung : $this->variation(substr($rung->id, 0, (int) strpos($rung->id, PropOption::WITH)));
+    }
+
+    /** @return list<Variation> a rung with each prop that helps in it */
+    public function withEachProp(Variation $rung): array
+    {
+        $start = $this->withoutProp($rung)->id . PropOption::WITH;
+
+        return array_values(array_filter($this->withProps, static fn (Variation $one): bool => str_starts_with($one->id, $start)));
     }
 
     /** @return list<Step> */

@@ -20,4 +20,63 @@ enum PropPlace: string
     case BesideRibs = 'beside-ribs';
     /** Held to the chest by both arms. */
     case InArms = 'in-arms';
+    case BehindBack = 'behind-back';
+    case BehindHead = 'behind-head';
+    /** On the lap, under hands and forearms. */
+    case OnLap = 'on-lap';
+    /** Under both feet. */
+    case UnderFeet = 'under-feet';
+    /** Under the heel that works, or the calf of somebody who lies. */
+    case UnderHeel = 'under-heel';
+    case UnderThigh = 'under-thigh';
+    case OverKnees = 'over-knees';
+    case RoundShoulders = 'round-shoulders';
+    /** In the hand that works, or in each. */
+    case InHand = 'in-hand';
+    /** Between both palms. */
+    case BetweenPalms = 'between-palms';
+    /** From both hands under the thigh that works. */
+    case RoundThigh = 'round-thigh';
+    /** Between shoulder and ear. */
+    case OnShoulder = 'on-shoulder';
+    /** Under the heel of a leg that lies long, as high as the seat. */
+    case UnderLeg = 'under-leg';
+    /** Before whoever sits. */
+    case InFront = 'in-front';
+    /** Behind the chair, or behind whoever stands. */
+    case Behind = 'behind';
+    /** At the side of the seat. */
+    case Beside = 'beside';
+    /** Under the arm that rests, such as a weak one. */
+    case UnderArm = 'under-arm';
+
+    public function plainName(): string
+    {
+        return match ($this) {
+            self::InHands => 'between the hands',
+            self::RoundFoot => 'round the foot',
+            self::UnderFoot => 'under the foot',
+            self::BetweenKnees => 'between the knees',
+            self::UnderKnees => 'under the knees',
+            self::BesideRibs => 'beside the ribs',
+            self::InArms => 'in the arms',
+            self::BehindBack => 'behind the back',
+            self::BehindHead => 'behind the head',
+            self::OnLap => 'on the lap',
+            self::UnderFeet => 'under the feet',
+            self::UnderHeel => 'under the heel',
+            self::UnderThigh => 'under the thigh',
+            self::OverKnees => 'over the knees',
+            self::RoundShoulders => 'round the shoulders',
+            self::InHand => 'in the hand',
+            self::BetweenPalms => 'between the palms',
+            self::RoundThigh => 'round the thigh',
+            self::OnShoulder => 'on the shoulder',
+            self::UnderLeg => 'under the leg',
+            self::InFront => 'in front',
+            self::Behind => 'behind',
+            self::Beside => 'at the side',
+            self::UnderArm => 'under the arm',
+        };
+    }
 }

@@ -27,6 +27,7 @@ final readonly class Variation
      * @param PropPlace|null $propAt where they are used; null where no picture can tell
      * @param array<string, BaseWords> $forBase by Base value
      * @param array<string, array<string, Angles>> $onSeat by Base value or ARMCHAIR, then step id: with the hands brought to where they lie
+     * @param PropOption|null $option the prop with which it is done, where it is done without one as well
      */
     public function __construct(
         public string $id,
@@ -43,6 +44,7 @@ final readonly class Variation
         public bool $scalesDown,
         public array $forBase,
         private array $onSeat = [],
+        public ?PropOption $option = null,
     ) {
         if ($level < 1) {
             throw InvalidMovement::levelIs($id, $level);
@@ -76,6 +78,12 @@ final readonly class Variation
         $words = $this->forBase[$base->value] ?? null;
 
         return $words === null || $words->introduction === null && $words->cues === [] ? $this : $this->saying($words->introduction, $words->cues);
+    }
+
+    /** On what it is done by a class that is on some base: there, or on the first it is for. */
+    public function baseFor(MainBase $wanted): MainBase
+    {
+        return $this->allows($wanted->base()) ? $wanted : MainBase::of($this->mainBase());
     }
 
     /** The shape as it is shown to a class on this base: lying where it can be, as it is else. */
@@ -133,6 +141,37 @@ final readonly class Variation
     public function onSeats(array $onSeat): self
     {
         return $this->withAngles($this->angles, $onSeat);
+    }
+
+    /** The same as it is done with a prop; null where it is not for that rung, or would ease a shape that is no larger without it. */
+    public function with(PropOption $option): ?self
+    {
+        $bases = array_values(array_filter($this->bases, static fn (Base $base): bool => $option->bases === [] || in_array($base, $option->bases, true)));
+        if ($bases === [] || $option->rungs !== [] && !in_array($this->id, $option->rungs, true) || $this->props !== []) {
+            return null;
+        }
+        $angles = array_map(static fn (Angles $angles): Angles => $angles->heldTo($option->most)->heldFrom($option->least), $this->angles);
+        $body = $this->body->with($option->adds, $option->frees, $option->letsGo);
+        if ($option->does->eases() && $angles == $this->angles && $body == $this->body) {
+            return null;
+        }
+
+        return new self(
+            id: $this->id . PropOption::WITH . $option->id(),
+            name: "$this->name, {$option->name()}",
+            level: $this->level,
+            bases: $bases,
+            position: $this->position,
+            introduction: "$option->say $this->introduction",
+            angles: $angles,
+            cues: $this->cues,
+            body: $body,
+            props: [$option->prop],
+            propAt: $option->at,
+            scalesDown: $this->scalesDown,
+            forBase: $this->forBase,
+            option: $option,
+        );
     }
 
     /**
@@ -207,6 +246,7 @@ final readonly class Variation
             scalesDown: $this->scalesDown,
             forBase: $this->forBase,
             onSeat: $this->onSeat,
+            option: $this->option,
         );
     }
 
@@ -237,6 +277,7 @@ final readonly class Variation
             scalesDown: $this->scalesDown,
             forBase: $this->forBase,
             onSeat: $onSeat,
+            option: $this->option,
         );
     }
 }

@@ -26,6 +26,9 @@ final readonly class PackingList
         $list = [];
         foreach ($most as $id => $needs) {
             $prop = $changeOvers->prop((string) $id);
+            if ($prop?->isOfSeat === true) {
+                continue;
+            }
             $has = $kit === null ? null : $kit[$id] ?? 0;
             $list[] = [
                 'id' => (string) $id,

@@ -7,6 +7,7 @@ namespace KindChair\Review;
 use KindChair\Body\RangeTable;
 use KindChair\Breath\PatternBook;
 use KindChair\Demand\DemandBook;
+use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\Movement;
 use KindChair\People\PrecautionBook;
 use KindChair\Review\MovementRules\AnglesWithinRange;
@@ -19,6 +20,7 @@ use KindChair\Review\MovementRules\GentlestSuitsMost;
 use KindChair\Review\MovementRules\HandsReachTheirPlace;
 use KindChair\Review\MovementRules\NamesWhatMoves;
 use KindChair\Review\MovementRules\OffersAChoice;
+use KindChair\Review\MovementRules\PropsServe;
 use KindChair\Review\MovementRules\RefinesEveryRung;
 use KindChair\Review\MovementRules\SaysEveryWay;
 use KindChair\Review\MovementRules\ServesEveryBase;
@@ -51,9 +53,9 @@ final readonly class MovementReview
     }
 
     /** What a movement of the library has to have besides: a teacher's own may do with less. */
-    public function forTheLibrary(): self
+    public function forTheLibrary(ChangeOvers $changeOvers, DemandBook $demands): self
     {
-        return new self([...$this->rules, new NamesWhatMoves(), new OffersAChoice(), new RefinesEveryRung(), new SpeaksToEverybody()]);
+        return new self([...$this->rules, new NamesWhatMoves(), new OffersAChoice(), new RefinesEveryRung(), new SpeaksToEverybody(), new PropsServe($changeOvers, $demands)]);
     }
 
     /** @return list<MovementProblem> none when the movement is sound */

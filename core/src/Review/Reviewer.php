@@ -63,6 +63,7 @@ final readonly class Reviewer
             new Rules\BothWays(),
             new Rules\CueWithinBreath(),
             new Rules\KeepsOrder(),
+            new Rules\PropsTogether(),
             new Rules\FitsSlot(),
             new Rules\SimpleWordsServe(),
         ], $kit, $never);

@@ -195,6 +195,6 @@ final readonly class Sequence
 
     private static function base(Movement $movement, Entry $entry, MainBase $base): MainBase
     {
-        return $base->for($movement->variation($entry->variation));
+        return $movement->variation($entry->variation)->baseFor($base);
     }
 }

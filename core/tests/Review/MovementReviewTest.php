@@ -102,6 +102,6 @@ final class MovementReviewTest extends TestCase
     {
         $craft = Make::craft();
 
-        return MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands)->forTheLibrary()->of(MovementReader::read(Node::root($document), $craft->ranges));
+        return MovementReview::withAllRules($craft->ranges, $craft->patterns, $craft->precautions, $craft->demands)->forTheLibrary($craft->changeOvers, $craft->demands)->of(MovementReader::read(Node::root($document), $craft->ranges));
     }
 }

@@ -10,6 +10,7 @@ import { Trouble, Waiting } from '../../parts/States';
 import { day } from '../../parts/time';
 import { Cautions, Facts, Refinements, Words } from './About';
 import { Rungs } from './Rungs';
+import { WithProps } from './WithProps';
 import { Show } from './Show';
 
 function useMaking() {
@@ -89,6 +90,7 @@ export default function MovementPage() {
                         </section>
                     )}
                     <Rungs movement={movement} chosen={rung?.id ?? ''} onChoose={setRung} />
+                    <WithProps movement={movement} />
                     {rung && <Words movement={movement} rung={rung} />}
                     {rung && <Refinements movement={movement} rung={rung} />}
                     <section>

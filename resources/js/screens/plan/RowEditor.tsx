@@ -28,6 +28,7 @@ interface Props {
 }
 
 const small = 'button min-h-11 min-w-11 px-2.5 py-1 text-[0.9375rem]';
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 const pick = 'field min-h-11 w-auto max-w-44 px-2 py-1 text-[0.9375rem]';
 
 /** The chosen movement's own controls, under its row. */
@@ -49,6 +50,7 @@ export function RowEditor({
     const sided = row.sides === 'one-sided';
     const sideChoice = (entry.except ?? []).find((exception) => exception.side && exception.dose === null)?.side;
     const shownSides = sideChoice ? (sideChoice === 'left' ? 'right' : 'left') : 'both';
+    const rung = row.withProps[0]?.rung ?? entry.variation;
     const changed = (entry.except ?? []).length > 0;
     return (
         <div className="flex flex-wrap items-center gap-x-2 gap-y-2 border-t border-hair px-3 py-2" data-editor>
@@ -122,12 +124,28 @@ export function RowEditor({
                 <select
                     className={pick}
                     aria-label="Variation"
-                    value={entry.variation}
+                    value={rung}
                     onChange={(event) => onChange((e) => ({ ...e, variation: event.target.value }))}
                 >
                     {row.variations.map((variation) => (
                         <option key={variation.id} value={variation.id}>
                             {variation.name}
+                        </option>
+                    ))}
+                </select>
+            )}
+            {row.withProps.length > 0 && (
+                <select
+                    className={pick}
+                    aria-label="With a prop"
+                    value={entry.variation}
+                    onChange={(event) => onChange((e) => ({ ...e, variation: event.target.value }))}
+                >
+                    <option value={rung}>Without a prop</option>
+                    {row.withProps.map((one) => (
+                        <option key={one.id} value={one.id}>
+                            {capital(one.name)}
+                            {one.isHere ? '' : ' (not in this place)'}
                         </option>
                     ))}
                 </select>

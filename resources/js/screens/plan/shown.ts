@@ -92,6 +92,7 @@ function notYet(
         versions: [],
         counts: { fully: 0, adapted: 0, rests: 0, none: 0 },
         variations: row?.variations ?? [],
+        withProps: row?.withProps ?? [],
         newer: null,
         tempo: null,
         ways: { sides: false, directions: false, crossings: false },
