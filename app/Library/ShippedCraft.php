@@ -23,7 +23,7 @@ final class ShippedCraft
 
     public static function load(): Craft
     {
-        $file = storage_path('framework/cache/craft-' . DerivedCache::stamp() . '.php');
+        $file = self::shelf() . '/craft-' . DerivedCache::stamp() . '.php';
         $packed = self::$open[$file] ??= is_file($file) ? require $file : self::pack($file);
         $readers = [];
         foreach ($packed['movements'] as $id => $movement) {
@@ -64,12 +64,20 @@ final class ShippedCraft
             $packed['movements'][$movement->id] = serialize($movement);
             $packed['asks'][$movement->id] = serialize(DemandBook::all($movement));
         }
-        array_map('unlink', glob(storage_path('framework/cache/craft-*.php')) ?: []);
+        array_map('unlink', glob(dirname($file) . '/craft-*.php') ?: []);
         $half = "$file." . getmypid();
         file_put_contents($half, '<?php return ' . var_export($packed, true) . ';');
         rename($half, $file);
 
         return $packed;
+    }
+
+    /** Where what was worked out of the shipped movements is kept: with the program, for it holds nothing of anybody's, or with the data where that is closed. */
+    private static function shelf(): string
+    {
+        $shared = base_path('storage/framework/cache');
+
+        return is_dir($shared) && is_writable($shared) ? $shared : storage_path('framework/cache');
     }
 
     private static function data(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Library\ShippedCraft;
 use App\Models\Vault;
 use App\Safekeeping\DataFolder;
 use App\Safekeeping\DataKey;
@@ -48,6 +49,8 @@ final class PrepareData extends Command
             Vaults::found($key);
         }
         DataFolder::close($folder);
+        // Worked out once, so that nobody waits for it at the first page.
+        ShippedCraft::load();
 
         return self::SUCCESS;
     }

@@ -15,8 +15,8 @@ use KindChair\Figure\Contacts;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Sketch;
 use KindChair\Format\FormatError;
-use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
+use KindChair\Format\ShapeReader;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
@@ -52,7 +52,7 @@ final class AskPose extends FormRequest
     /** @throws FormatError when an angle is none */
     public function angles(): Angles
     {
-        return MovementReader::angles(Node::root($this->validated('angles'), '/angles'));
+        return ShapeReader::angles(Node::root($this->validated('angles'), '/angles'));
     }
 
     /** @throws FormatError when an angle is none, or a hand lies nowhere */
@@ -61,7 +61,7 @@ final class AskPose extends FormRequest
         $position = Position::from($this->validated('position'));
         $seat = DrawnSeat::of(Base::from($this->validated('base')), $position);
         $body = $this->validated('body');
-        $use = MovementReader::bodyUse(is_array($body) ? Node::root($body, '/body') : null);
+        $use = ShapeReader::bodyUse(is_array($body) ? Node::root($body, '/body') : null);
         $angles = $this->angles();
 
         return Sketch::of(

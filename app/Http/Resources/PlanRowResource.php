@@ -10,6 +10,7 @@ use KindChair\Figure\FigureKey;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Cue;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
@@ -74,7 +75,7 @@ final readonly class PlanRowResource
                 'rowsToMove' => $moves[$entry->id] ?? 0,
                 'figure' => (string) FigureKey::on($entry->movement, $movement->variation($entry->variation), $plan->baseFor($plan->sectionOf($entry)) ?? $group->mainBase()),
                 'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
-                'withProps' => self::withProps($movement, $entry, $kit),
+                'withProps' => self::withProps($movement, $entry, $plan->baseFor($plan->sectionOf($entry)) ?? $group->mainBase(), $kit),
                 'newer' => $this->newer($entry),
                 'tempo' => $movement->tempo === null ? null : self::tempo($movement->tempo),
                 'ways' => [
@@ -98,18 +99,20 @@ final readonly class PlanRowResource
 
     /**
      * @param list<string>|null $kit
-     * @return list<array{id: string, rung: string, name: string, isHere: bool}> the rung with each prop that helps
+     * @return list<array{id: string, rung: string, name: string, isHere: bool}> the rung with each prop that helps where the class is
      */
-    private static function withProps(Movement $movement, Entry $entry, ?array $kit): array
+    private static function withProps(Movement $movement, Entry $entry, MainBase $base, ?array $kit): array
     {
         $rung = $movement->withoutProp($movement->variation($entry->variation));
+        $on = $rung->baseFor($base)->base();
+        $here = array_values(array_filter($movement->withEachProp($rung), static fn (Variation $with): bool => $with->allows($on)));
 
         return array_map(static fn (Variation $with): array => [
             'id' => $with->id,
             'rung' => $rung->id,
             'name' => $with->option?->name() ?? '',
             'isHere' => $kit === null || array_diff($with->props, $kit) === [],
-        ], $movement->withEachProp($rung));
+        ], $here);
     }
 
     /**

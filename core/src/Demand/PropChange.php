@@ -16,6 +16,8 @@ final readonly class PropChange
 {
     /** Degrees by which an angle must differ to be worth a word. */
     private const TELLS = 3;
+    /** Degrees from which a joint that did not move before is told: a hand that is laid on a thigh raises no arm. */
+    private const MATTERS = 45;
 
     /** @return list<string> in a few words each: "the hip bends to 94° instead of 112°"; the demands first, then joints that no demand measures, then what carries */
     public static function of(Movement $movement, Variation $with, DemandBook $demands): array
@@ -31,7 +33,7 @@ final readonly class PropChange
                 array_push($told, ...array_column($demand->actions(), 'value'));
             } elseif ($was > 0 && $is === 0) {
                 $words[] = "without {$demand->plainName()}";
-            } elseif ($was === 0 && $is > 0) {
+            } elseif ($was === 0 && $is > ($demand->unit() === Unit::Degrees ? self::MATTERS : 0)) {
                 $words[] = "asks for {$demand->plainName()}";
             }
         }

@@ -11,6 +11,8 @@ final readonly class PropPoints
 {
     /** How far the ends of a strap hang below the hands. */
     private const TAIL = 5.0;
+    /** How thick a rolled towel or a book is, half of it. */
+    public const ROLL = 2.3;
 
     public function __construct(private Skeleton $body, private Side $side)
     {
@@ -19,6 +21,11 @@ final readonly class PropPoints
     public function hand(Side $side): Vector
     {
         return $this->body->point("hand-$side->value");
+    }
+
+    public function betweenHands(): Vector
+    {
+        return $this->hand(Side::Left)->plus($this->hand(Side::Right))->halved();
     }
 
     public function tail(Side $side): Vector
@@ -93,7 +100,7 @@ final readonly class PropPoints
     {
         $ankle = $this->body->point("ankle-$side->value");
 
-        return $ankle->plus($this->body->point("toe-$side->value")->minus($ankle)->unit(), $ahead)->plus($this->body->point("sole-$side->value")->minus($ankle)->unit(), Skeleton::ANKLE + Props::ROLL);
+        return $ankle->plus($this->body->point("toe-$side->value")->minus($ankle)->unit(), $ahead)->plus($this->body->point("sole-$side->value")->minus($ankle)->unit(), Skeleton::ANKLE + self::ROLL);
     }
 
     public function underThigh(float $out): Vector

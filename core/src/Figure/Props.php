@@ -14,8 +14,9 @@ final readonly class Props
     private const EDGE = 0.5;
     private const CUSHION = 3.6;
     private const BALL = 3.0;
-    public const ROLL = 2.3;
     private const BLANKET = 3.6;
+    private const IN_HAND = 3.4;
+    private const LARGE_BALL = 5.0;
 
     private PropPoints $at;
 
@@ -62,21 +63,21 @@ final readonly class Props
             PropPlace::Beside => $drawn->atTheSide(),
             PropPlace::OnShoulder => $drawn->solid($drawn->at->onShoulder(-1.5), $drawn->at->onShoulder(2.5), self::BALL),
             PropPlace::RoundThigh => $drawn->strap([$drawn->at->hand(Side::Left), $drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), $drawn->at->hand(Side::Right)]),
-            PropPlace::OnLap => $drawn->isBlock() ? $drawn->blockAt($drawn->at->overThighs(0.0), 7.0, 4.5) : $drawn->solid($drawn->at->overThighs(-7.0), $drawn->at->overThighs(7.0), $drawn->isSmall() ? self::ROLL : self::CUSHION),
+            PropPlace::OnLap => $drawn->isBlock() ? $drawn->blockAt($drawn->at->overThighs(0.0), 7.0, 4.5) : $drawn->solid($drawn->at->overThighs(-7.0), $drawn->at->overThighs(7.0), $drawn->isSmall() ? PropPoints::ROLL : self::CUSHION),
             PropPlace::UnderFeet => $drawn->isBlock()
                 ? $drawn->blockAt($drawn->at->underSole(Side::Left)->plus($drawn->at->underSole(Side::Right))->halved(), 9.0, 7.0)
-                : $drawn->solid($drawn->at->underSole(Side::Left), $drawn->at->underSole(Side::Right), self::ROLL),
-            PropPlace::UnderHeel => $drawn->isBlock() ? $drawn->blockAt($drawn->at->underSole($side, -1.0), 4.0, 4.0) : $drawn->solid($drawn->at->underSole($side, -1.0), $drawn->at->underSole($side, -1.0), self::ROLL),
-            PropPlace::UnderThigh => $drawn->solid($drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), self::ROLL),
+                : $drawn->solid($drawn->at->underSole(Side::Left), $drawn->at->underSole(Side::Right), PropPoints::ROLL),
+            PropPlace::UnderHeel => $drawn->isBlock() ? $drawn->blockAt($drawn->at->underSole($side, -1.0), 4.0, 4.0) : $drawn->solid($drawn->at->underSole($side, -1.0), $drawn->at->underSole($side, -1.0), PropPoints::ROLL),
+            PropPlace::UnderThigh => $drawn->solid($drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), PropPoints::ROLL),
             PropPlace::UnderLeg => $drawn->stool(),
             PropPlace::OverKnees => $drawn->blanket(),
             PropPlace::RoundShoulders => $drawn->shawl(),
             PropPlace::InHand => array_merge(...array_map($drawn->inHand(...), $inBoth ? Side::cases() : [$side])),
-            PropPlace::BetweenPalms => $drawn->solid($drawn->at->hand(Side::Left)->plus($drawn->at->hand(Side::Right))->halved(), $drawn->at->hand(Side::Left)->plus($drawn->at->hand(Side::Right))->halved(), self::BALL),
+            PropPlace::BetweenPalms => $drawn->solid($drawn->at->betweenHands(), $drawn->at->betweenHands(), self::LARGE_BALL),
             PropPlace::UnderArm => $drawn->underArm(),
             PropPlace::InHands => $drawn->strap([$drawn->at->tail(Side::Left), $drawn->at->hand(Side::Left), $drawn->at->hand(Side::Right), $drawn->at->tail(Side::Right)]),
             PropPlace::RoundFoot => $drawn->strap([$drawn->at->hand(Side::Left), ...$drawn->at->ball(), $drawn->at->hand(Side::Right)]),
-            PropPlace::UnderFoot => $drawn->isBlock() ? $drawn->blockAt($drawn->at->under(3.5, 4.3 + self::ROLL), 4.0, 7.0) : $drawn->solid($drawn->at->under(5.0, 4.3 + self::BALL), $drawn->at->under(5.0, 4.3 + self::BALL), self::BALL),
+            PropPlace::UnderFoot => $drawn->isBlock() ? $drawn->blockAt($drawn->at->under(3.5, 4.3 + PropPoints::ROLL), 4.0, 7.0) : $drawn->solid($drawn->at->under(5.0, 4.3 + self::BALL), $drawn->at->under(5.0, 4.3 + self::BALL), self::BALL),
             PropPlace::BetweenKnees => $drawn->solid($drawn->at->between(0.82), $drawn->at->between(1.02), self::CUSHION),
             PropPlace::UnderKnees => array_merge(...array_map($drawn->underKnee(...), Side::cases())),
             PropPlace::BesideRibs => $drawn->solid($drawn->at->beside(0.05), $drawn->at->beside(0.4), self::CUSHION),
@@ -118,13 +119,14 @@ final readonly class Props
         $s = $this->side->value;
         $down = new Vector(0, -3.6, 0);
 
-        return $this->solid($this->body->point("elbow-$s")->plus($down), $this->body->point("wrist-$s")->plus($down), self::ROLL);
+        return $this->solid($this->body->point("elbow-$s")->plus($down), $this->body->point("wrist-$s")->plus($down), PropPoints::ROLL);
     }
 
     /** @return list<Shape> */
     private function inHand(Side $side): array
     {
-        return $this->solid($this->at->hand($side), $this->at->hand($side), self::ROLL);
+        // Larger than the fist that closes round it.
+        return $this->solid($this->at->hand($side), $this->at->hand($side), self::IN_HAND);
     }
 
     /** @return list<Shape> a low seat under the heel, as wide as the leg */
@@ -209,7 +211,7 @@ final readonly class Props
     }
 
     /** @return list<Shape> a box of some width and depth, as high as a thick book */
-    private function blockAt(Vector $centre, float $wide, float $deep, float $high = self::ROLL): array
+    private function blockAt(Vector $centre, float $wide, float $deep, float $high = PropPoints::ROLL): array
     {
         $corners = [];
         foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as [$x, $z]) {

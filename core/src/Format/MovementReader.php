@@ -4,41 +4,29 @@ declare(strict_types=1);
 
 namespace KindChair\Format;
 
-use KindChair\Body\JointAction;
 use KindChair\Body\RangeTable;
 use KindChair\Body\Region;
 use KindChair\Breath\Breath;
 use KindChair\Figure\Contacts;
-use KindChair\Movement\AngleRole;
-use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseWords;
-use KindChair\Movement\BodyNote;
-use KindChair\Movement\BodyUse;
 use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Doses;
-use KindChair\Movement\Effort;
 use KindChair\Movement\Facing;
 use KindChair\Movement\FingerForm;
-use KindChair\Movement\HandContact;
-use KindChair\Movement\HandPlace;
 use KindChair\Movement\Laterality;
-use KindChair\Movement\LegContact;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\PropPlace;
-use KindChair\Movement\Pulled;
 use KindChair\Movement\Refinement;
 use KindChair\Movement\RefinementKind;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
 use KindChair\Movement\Tempo;
-use KindChair\Movement\Touch;
-use KindChair\Movement\TouchKind;
 use KindChair\Movement\Variation;
 use KindChair\Movement\View;
 
@@ -66,7 +54,8 @@ final readonly class MovementReader
             foreach ($variations as $rung) {
                 $with = $rung->with($option);
                 if ($with !== null) {
-                    $withProps[$with->id] = $contacts->settled($with, $steps);
+                    $isAsBefore = $with->angles == $rung->angles && $with->body->hands == $rung->body->hands;
+                    $withProps[$with->id] = $isAsBefore ? $with->onSeatsOf($rung) : $contacts->settled($with, $steps);
                 }
             }
         }
@@ -139,7 +128,7 @@ final readonly class MovementReader
             $node->at('phase')->enum(Phase::class),
             $node->at('breath')->enum(Breath::class),
             $node->maybe('seconds')?->tenths(),
-            self::angles($node->maybe('angles')),
+            ShapeReader::angles($node->maybe('angles')),
             self::cue($node->at('cue')),
             $node->maybe('fingers')?->enum(FingerForm::class),
         ));
@@ -177,43 +166,6 @@ final readonly class MovementReader
         return $words;
     }
 
-    /** @throws FormatError */
-    public static function angles(?Node $node): Angles
-    {
-        $byRole = [];
-        foreach ($node?->members() ?? [] as $role => $actions) {
-            if (AngleRole::tryFrom($role) === null) {
-                throw FormatError::notOneOf($actions->place, array_column(AngleRole::cases(), 'value'), $role);
-            }
-            $degrees = self::degrees($actions);
-            if ($degrees !== []) {
-                $byRole[$role] = $degrees;
-            }
-        }
-
-        return new Angles($byRole);
-    }
-
-    /**
-     * @return array<string, int> by joint action
-     * @throws FormatError
-     */
-    public static function degrees(?Node $node): array
-    {
-        $all = [];
-        foreach ($node?->members() ?? [] as $action => $degrees) {
-            if (JointAction::tryFrom($action) === null) {
-                throw FormatError::isUnknown($degrees->place, 'joint action', $action);
-            }
-            if ($degrees->int() < 0 || $degrees->int() > 180) {
-                throw $degrees->expected('0 to 180 degrees');
-            }
-            $all[$action] = $degrees->int();
-        }
-
-        return $all;
-    }
-
     /**
      * @param list<Step> $steps
      * @param array<string, BaseWords> $words the movement's own, by Base value
@@ -225,7 +177,7 @@ final readonly class MovementReader
         $cues = [];
         foreach ($steps as $step) {
             $own = $node->maybe('angles')?->maybe($step->id);
-            $angles[$step->id] = $own === null ? $step->angles->scaled($share) : self::angles($own);
+            $angles[$step->id] = $own === null ? $step->angles->scaled($share) : ShapeReader::angles($own);
             $ownCue = $node->maybe('cues')?->maybe($step->id);
             $cues[$step->id] = $ownCue === null ? $step->cue : self::cue($ownCue);
         }
@@ -253,7 +205,7 @@ final readonly class MovementReader
             introduction: $node->at('introduction')->string(),
             angles: $angles,
             cues: $cues,
-            body: self::bodyUse($node->maybe('body') ?? $body),
+            body: ShapeReader::bodyUse($node->maybe('body') ?? $body),
             props: $node->maybe('props')?->strings() ?? [],
             propAt: $node->maybe('propAt')?->enum(PropPlace::class),
             scalesDown: $node->maybe('scalesDown')?->bool() ?? true,
@@ -261,24 +213,4 @@ final readonly class MovementReader
         ));
     }
 
-    /** @throws FormatError */
-    public static function bodyUse(?Node $node): BodyUse
-    {
-        $legs = $node?->maybe('legs');
-
-        return new BodyUse(
-            hands: array_map(static fn (Node $hand): HandContact => new HandContact(
-                $hand->at('who')->enum(AngleRole::class),
-                $hand->at('on')->enum(HandPlace::class),
-                $hand->maybe('bears')?->bool() ?? false,
-                $hand->maybe('across')?->bool() ?? false,
-                $hand->maybe('in')?->strings() ?? [],
-            ), $node?->maybe('hands')?->items() ?? []),
-            legs: $legs?->enum(LegContact::class),
-            effort: array_map(static fn (Node $effort): Effort => $effort->enum(Effort::class), $node?->maybe('effort')?->items() ?? []),
-            touch: array_map(static fn (Node $touch): Touch => new Touch($touch->at('does')->enum(TouchKind::class), $touch->at('where')->string()), $node?->maybe('touch')?->items() ?? []),
-            pulls: array_map(static fn (Node $pulled): Pulled => $pulled->enum(Pulled::class), $node?->maybe('pulls')?->items() ?? []),
-            also: array_map(static fn (Node $note): BodyNote => $note->enum(BodyNote::class), $node?->maybe('also')?->items() ?? []),
-        );
-    }
 }

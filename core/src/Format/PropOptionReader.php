@@ -16,7 +16,7 @@ final readonly class PropOptionReader
     /** @throws FormatError */
     public static function read(Node $node): PropOption
     {
-        $degrees = static fn (string $which): array => MovementReader::degrees($node->maybe($which));
+        $degrees = static fn (string $which): array => ShapeReader::degrees($node->maybe($which));
 
         return $node->build(static fn (): PropOption => new PropOption(
             $node->at('prop')->string(),
@@ -27,7 +27,7 @@ final readonly class PropOptionReader
             array_map(static fn (Node $base): Base => $base->enum(Base::class), $node->maybe('bases')?->items() ?? []),
             $degrees('most'),
             $degrees('least'),
-            MovementReader::bodyUse($node->maybe('adds')),
+            ShapeReader::bodyUse($node->maybe('adds')),
             array_map(static fn (Node $note): BodyNote => $note->enum(BodyNote::class), $node->maybe('frees')?->items() ?? []),
             $node->maybe('letsGo')?->bool() ?? false,
         ));

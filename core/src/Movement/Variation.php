@@ -137,6 +137,12 @@ final readonly class Variation
         return ($withArms ? $this->onSeat[self::ARMCHAIR] ?? null : null) ?? $this->onSeat[$base->value] ?? $this->onSeat[$this->mainBase()->value] ?? $this->angles;
     }
 
+    /** With the hands where they lie in another rung that has the same shape. */
+    public function onSeatsOf(self $other): self
+    {
+        return $this->onSeats($other->onSeat);
+    }
+
     /** @param array<string, array<string, Angles>> $onSeat by Base value or ARMCHAIR, then step id */
     public function onSeats(array $onSeat): self
     {

@@ -11,6 +11,7 @@ use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
 use KindChair\Format\PlanReader;
 use KindChair\Format\PlanWriter;
+use KindChair\Format\ShapeReader;
 use KindChair\Plan\PassDose;
 use KindChair\Plan\Selector;
 use KindChair\Tests\Support\Make;
@@ -98,7 +99,7 @@ final class ReadersTest extends TestCase
 
     public function testAnAngleIsWhatAJointCanBe(): void
     {
-        $read = static fn (mixed $degrees): array => MovementReader::angles(Node::root(['work' => ['neck-turn' => $degrees]], '/angles'))->byRole;
+        $read = static fn (mixed $degrees): array => ShapeReader::angles(Node::root(['work' => ['neck-turn' => $degrees]], '/angles'))->byRole;
 
         self::assertSame([['work' => ['neck-turn' => 0]], ['work' => ['neck-turn' => 180]]], [$read(0), $read(180)]);
         foreach ([-1, 181] as $degrees) {

@@ -9,7 +9,7 @@ export function WithProps({ movement }: { movement: MovementAnswer }) {
     return (
         <section>
             <h2 className="mb-2 text-[1.25rem]">With a prop</h2>
-            <ul className="grid gap-2 xl:grid-cols-2">
+            <ul className="grid gap-2">
                 {movement.withProps.map((one) => (
                     <li key={one.id} className="rounded-2xl bg-white px-4 py-3">
                         <div className="flex items-start gap-3">
