@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Tests;
 
 use KindChair\Movement\Movement;
+use KindChair\Movement\Prop;
 use KindChair\Movement\Refinement;
 use KindChair\Movement\RefinementKind;
 use KindChair\Movement\Variation;
@@ -41,6 +42,30 @@ final class ShippedMovementsTest extends TestCase
         self::assertCount(11, $regions);
         foreach ($movements as $movement) {
             self::assertFileExists(dirname(__DIR__) . "/data/movements/$movement->id.json");
+        }
+    }
+
+    public function testEveryPropServesManyMovementsAndNoLineManyOfThem(): void
+    {
+        $craft = Make::craft();
+        $serves = array_fill_keys(array_map(static fn (Prop $prop): string => $prop->id, $craft->changeOvers->props()), []);
+        $lines = [];
+        foreach ($craft->library->all() as $movement) {
+            foreach ($movement->variations as $variation) {
+                foreach ($variation->props as $prop) {
+                    $serves[$prop][$movement->id] = true;
+                }
+            }
+            foreach ($movement->options as $option) {
+                $serves[$option->prop][$movement->id] = true;
+                $lines[$option->say][$movement->id] = true;
+            }
+        }
+
+        self::assertSame([], array_filter($serves, static fn (array $movements): bool => count($movements) < 8));
+        self::assertSame([], array_filter($lines, static fn (array $movements): bool => count($movements) > 3));
+        foreach ($craft->changeOvers->props() as $prop) {
+            self::assertNotSame([], $prop->standIns, $prop->name);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Demand;
 
+use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Movement\Base;
 use KindChair\Movement\BodyNote;
@@ -30,7 +31,7 @@ final readonly class PropChange
             [$was, $is] = [$before[$demand->value] ?? 0, $after[$demand->value] ?? 0];
             if ($demand->unit() === Unit::Degrees && $was > 0 && $is > 0 && abs($was - $is) >= self::TELLS) {
                 $words[] = "{$demand->plainName()}: {$is}° instead of {$was}°";
-                array_push($told, ...array_column($demand->actions(), 'value'));
+                array_push($told, ...array_column($demand === Demand::HipBend ? [JointAction::HipFlexion] : $demand->actions(), 'value'));
             } elseif ($was > 0 && $is === 0) {
                 $words[] = "without {$demand->plainName()}";
             } elseif ($was === 0 && $is > ($demand->unit() === Unit::Degrees ? self::MATTERS : 0)) {

@@ -14,6 +14,8 @@ use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
+use KindChair\Movement\Prop;
+use KindChair\Movement\PropOption;
 use KindChair\People\NotedPrecaution;
 use KindChair\People\OwnRange;
 use KindChair\People\Participant;
@@ -44,11 +46,15 @@ final class NothingBreaksTest extends TestCase
 
     private int $checked = 0;
 
+    private int $withProps = 0;
+
     public function testForTwoThousandRandomPeople(): void
     {
         $craft = Make::craft();
         $random = new Randomizer(new Mt19937(20));
-        $chooser = new Chooser($craft->library, $craft->ranges, $craft->demands);
+        // Half of them come where every prop is at hand.
+        $kit = array_map(static fn (Prop $prop): string => $prop->id, $craft->changeOvers->props());
+        $choosers = [new Chooser($craft->library, $craft->ranges, $craft->demands), new Chooser($craft->library, $craft->ranges, $craft->demands, $kit)];
         $questions = self::questions();
         if ($questions === []) {
             self::fail('There is nothing to ask for.');
@@ -58,11 +64,12 @@ final class NothingBreaksTest extends TestCase
             $person = $this->person($random, $count);
             // Each of them is asked for some of the library; together they are asked for all of it many times.
             foreach ($random->pickArrayKeys($questions, 30) as $key) {
-                ++$offered[$this->ask($chooser, $person, $questions[$key])->value];
+                ++$offered[$this->ask($choosers[$count % 2], $person, $questions[$key])->value];
             }
         }
         self::assertSame([], array_slice($this->broken, 0, 20), count($this->broken) . ' do not hold');
         self::assertGreaterThan(500_000, $this->checked);
+        self::assertGreaterThan(200, $this->withProps, 'versions with a prop that nobody planned');
         self::assertSame(0, $offered[Mark::None->value], 'everybody is offered something of everything');
         unset($offered[Mark::None->value]);
         foreach ($offered as $mark => $number) {
@@ -94,6 +101,7 @@ final class NothingBreaksTest extends TestCase
     private function ask(Chooser $chooser, Participant $person, Assignment $question): Mark
     {
         $version = $chooser->choose($person, $question);
+        $this->withProps += str_contains((string) $version->variation, PropOption::WITH) ? 1 : 0;
         if ($version->movement !== null) {
             $longest = max(0, ...array_map(
                 static fn (TimedPass $pass): int => array_sum(array_column($pass->beats, 'length')),

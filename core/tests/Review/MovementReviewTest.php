@@ -84,6 +84,21 @@ final class MovementReviewTest extends TestCase
         yield 'a side typed by hand' => ['side-lean', 'variations/arm/lean', '{side}', $set($steps(0, 'cue.short'), 'Lean left.')];
         yield 'a fold on the in-breath' => ['side-lean', 'steps/lean', 'say why', $set($steps(0, 'breath'), 'in')];
         yield 'a circle that never says which way' => ['ankle-circles', 'variations/light', 'which way round', $set($steps(0, 'cue.first'), 'In, {side} foot circles.')];
+        $option = static fn (mixed ...$changes): Closure => $set(['withProps', 0], [...['prop' => 'cushion', 'at' => 'beside', 'does' => 'reach', 'say' => 'Lean into the cushion.', 'most' => ['trunk-side' => 6]], ...$changes]);
+        yield 'no prop at all' => ['side-lean', 'withProps', 'No prop helps', $set(['withProps'], [])];
+        yield 'a prop that is not there' => ['side-lean', 'withProps/0', 'no prop "sledge"', $option(prop: 'sledge')];
+        yield 'a prop that is not named' => ['side-lean', 'withProps/0', 'names neither', $option(say: 'Lean into it.')];
+        yield 'a prop for a rung that is not there' => ['side-lean', 'withProps/0', 'a rung that is not there', $option(rungs: ['arm', 'moon'])];
+        yield 'a prop that eases nothing' => ['side-lean', 'withProps/0', 'No rung is done with it', $option(most: ['neck-turn' => 5])];
+        yield 'a prop that hardly changes anything' => ['side-lean', 'withProps/0', 'changes nothing in arm+', $option(rungs: ['arm'], most: ['trunk-side' => 17])];
+        yield 'a prop that is told at length' => ['side-lean', 'withProps/0', 'longer than a breath', $option(say: 'Cushion ' . str_repeat('and ', 20))];
+        yield 'a prop that stands on a floor in bed' => ['side-lean', 'withProps/0', '"floor" is not for a bed', $option(say: 'The cushion lies on the floor.')];
+        yield 'a prop twice' => ['side-lean', 'withProps/1', 'there twice', static function (array $document): array {
+            $document['withProps'][1] = $document['withProps'][0];
+
+            return $document;
+        }];
+        yield 'a hand that does not reach what it should lie on' => ['side-lean', 'variations/arm+cushion-beside/lean', 'does not reach the foot', $option(adds: ['hands' => [['who' => 'other', 'on' => 'foot']]])];
         yield 'doses that do not fit' => ['side-lean', 'doses', 'usual dose', $set(['doses', 'least'], ['breaths' => 9])];
         yield 'a gentlest rung that is not gentle' => ['side-lean', 'variations/elbow', 'gentlest rung', $set(['variations', 0, 'body'], ['hands' => [['who' => 'both', 'on' => 'head', 'bears' => true]], 'effort' => ['press', 'grip'], 'pulls' => ['both'], 'also' => ['belly-pressed', 'eyes-closed']])];
     }

@@ -215,8 +215,10 @@ final class SafetyEye
     private static function written(string $movement, string $rung, Side $named, Participant $person, PersonVersion $version): array
     {
         $file = self::file($movement);
-        $found = array_values(array_filter($file['variations'], static fn (array $one): bool => $one['id'] === $rung))[0];
+        [$plain, $prop] = [...explode('+', $rung), null];
+        $found = array_values(array_filter($file['variations'], static fn (array $one): bool => $one['id'] === $plain))[0];
         $body = $found['body'] ?? $file['body'] ?? [];
+        $body = $prop === null ? $body : self::withProp($body, array_values(array_filter($file['withProps'], static fn (array $one): bool => "$one[prop]-$one[at]" === $prop))[0]);
         $sides = ['work' => [$named], 'other' => [$named->other()], 'both' => Side::cases(), 'hand' => [$named]];
         $facts = ['hands-off' => 0.0];
         $holding = self::holding($version, in_array($file['laterality']['sides'], ['one-sided', 'alternating'], true), $named);
@@ -290,6 +292,27 @@ final class SafetyEye
             'on-the-front' => in_array('prone', $also, true),
             'one-leg' => in_array('one-leg', $also, true),
         ]);
+    }
+
+    /**
+     * What the file says with a prop in the person's hand or under their foot.
+     *
+     * @param array<string, mixed> $body
+     * @param array<string, mixed> $option
+     * @return array<string, mixed>
+     */
+    private static function withProp(array $body, array $option): array
+    {
+        $adds = $option['adds'] ?? [];
+        $taken = array_column($adds['hands'] ?? [], 'who');
+        $left = array_filter($body['hands'] ?? [], static fn (array $hand): bool => !($option['letsGo'] ?? false)
+            && ($taken === [] || !in_array($hand['who'], $taken, true) && $hand['who'] !== 'both' && !in_array('both', $taken, true)));
+
+        return [
+            'hands' => [...$left, ...$adds['hands'] ?? []],
+            'effort' => [...$body['effort'] ?? [], ...$adds['effort'] ?? []],
+            'also' => array_diff([...$body['also'] ?? [], ...$adds['also'] ?? []], $option['frees'] ?? []),
+        ] + $body;
     }
 
     /** The hand that holds on, when one does. */
