@@ -119,6 +119,23 @@ final class PlanningTest extends BrowserTestCase
         $this->saved('no round any more', fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-group]')) === []);
     }
 
+    public function testAPropIsChosenForTheClassInOneTouchAndTakesItsTime(): void
+    {
+        $this->openPlan();
+        $this->add('Head to toe', 'Lean to the side');
+        $planned = fn (): string => preg_match('/(\d+:\d\d) planned/', $this->text(), $found) === 1 ? $found[1] : '';
+        $without = $planned();
+        $this->choose('With a prop', 'Block at the side');
+        $this->saved('the time in which blocks are handed out', fn (): bool => $planned() !== $without);
+        $this->browser->navigate()->refresh();
+        $this->see('Lean to the side');
+        $this->find('[data-name="Lean to the side"] [data-select]')->click();
+        self::assertStringEndsWith('+block-beside', (string) $this->find('select[aria-label="With a prop"]')->getAttribute('value'));
+        $this->choose('With a prop', 'Without a prop');
+        $this->until(fn (): bool => $planned() === $without, 'the time without');
+        self::assertSame([], $this->console());
+    }
+
     public function testAMovementIsDraggedToAnotherPlace(): void
     {
         $this->openPlan();

@@ -8,6 +8,7 @@ use App\Models\SeatedClass;
 use App\Models\VersionChoice;
 use App\Planning\ClassPlanner;
 use KindChair\Fit\Matrix;
+use KindChair\Movement\Variation;
 use KindChair\People\Participant;
 use KindChair\Place\PackingList;
 
@@ -35,7 +36,7 @@ final readonly class MatrixResource
                 'id' => $id,
                 'name' => $movement->name(),
                 'zone' => $movement->mainRegion()?->zone()->value,
-                'variations' => array_map(static fn ($variation): array => ['id' => $variation->id, 'name' => $variation->name], [...$movement->variations, ...array_values($movement->withProps)]),
+                'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name, 'isWithProp' => $variation->option !== null], [...$movement->variations, ...array_values($movement->withProps)]),
                 'seconds' => $matrix->tenths[$id] / 10,
             ];
         }

@@ -9,6 +9,12 @@ import { MarkSign, markWords } from '../../parts/MarkSign';
 import { Sheet } from '../../parts/Sheet';
 import { Trouble } from '../../parts/States';
 
+const asOption = (one: MatrixEntry['variations'][number]) => (
+    <option key={one.id} value={one.id}>
+        {one.name}
+    </option>
+);
+
 /** One person in one movement: what they do and why, and a version of the teacher's choice. */
 export function ChosenCell({
     classId,
@@ -109,17 +115,18 @@ export function ChosenCell({
                             setField({ ...field, variation: event.target.value });
                         }}
                     >
-                        {entry.variations.map((one) => (
-                            <option key={one.id} value={one.id}>
-                                {one.name}
-                            </option>
-                        ))}
+                        {entry.variations.filter((one) => !one.isWithProp).map(asOption)}
                         <option value="rest">Rests</option>
+                        {entry.variations.some((one) => one.isWithProp) && (
+                            <optgroup label="With a prop">
+                                {entry.variations.filter((one) => one.isWithProp).map(asOption)}
+                            </optgroup>
+                        )}
                     </select>
                     <div className="grid gap-3 sm:grid-cols-2">
                         <TextField
-                            label="With"
-                            placeholder="Cushion, towel"
+                            label="With something else"
+                            placeholder="Her own shawl"
                             maxLength={60}
                             value={field.prop}
                             onChange={(event) => setField({ ...field, prop: event.target.value })}
