@@ -24,15 +24,21 @@ final readonly class MovementFinder
 {
     /** The breath in which times are told; a class has its own. */
     public const PATTERN = 'even';
+    /** Letters from which part of a phrase tells what is meant. */
+    private const TELLING = 5;
 
     public function __construct(private Craft $craft, private ClassPlanner $planner, private TeacherCraft $teacherCraft)
     {
     }
 
-    /** @return list<MovementFacts> head to toe; with words, those that answer to them, the best first */
-    public function search(Search $search, string $words = ''): array
+    /**
+     * @param string|null $purpose id of what it is to serve
+     * @return list<MovementFacts> head to toe; with words, those that answer to them, the best first
+     */
+    public function search(Search $search, string $words = '', ?string $purpose = null): array
     {
-        $found = $search->among($this->facts());
+        $serve = array_column(EverydayWords::purposes(), 'movements', 'id')[$purpose] ?? [];
+        $found = array_values(array_filter($search->among($this->facts()), static fn (MovementFacts $facts): bool => $purpose === null || in_array($facts->id, $serve, true)));
         if (trim($words) === '') {
             return $found;
         }
@@ -55,7 +61,27 @@ final readonly class MovementFinder
             ];
         }
 
-        return (new WordSearch($things, EverydayWords::same()))->find($words);
+        $found = (new WordSearch($things, EverydayWords::same()))->find($words);
+        [$exactly, $nearly] = self::serving($words);
+
+        return array_values(array_unique([...$exactly, ...$found, ...$nearly]));
+    }
+
+    /** @return array{list<string>, list<string>} ids of what serves a purpose that is called just so, and one that is called nearly so */
+    private static function serving(string $words): array
+    {
+        $asked = mb_strtolower(trim($words));
+        $exactly = $nearly = [];
+        foreach (EverydayWords::purposes() as $purpose) {
+            $calls = array_map(mb_strtolower(...), [$purpose['name'], ...$purpose['words']]);
+            if (in_array($asked, $calls, true)) {
+                array_push($exactly, ...$purpose['movements']);
+            } elseif (mb_strlen($asked) >= self::TELLING && array_filter($calls, static fn (string $call): bool => str_contains($asked, $call) || str_contains($call, $asked)) !== []) {
+                array_push($nearly, ...$purpose['movements']);
+            }
+        }
+
+        return [$exactly, $nearly];
     }
 
     /** @return array<string, string> plain names by id */

@@ -75,6 +75,22 @@ final class FindTest extends AppTestCase
         self::assertSame([], $this->found('"; drop * ( near', 'people'));
     }
 
+    public function testAPurposeFindsWhatServesIt(): void
+    {
+        foreach (EverydayWords::purposes() as $purpose) {
+            foreach ([$purpose['name'], ...$purpose['words']] as $words) {
+                self::assertSame([], array_diff(array_slice($this->found($words, 'movements'), 0, 4), $purpose['movements']), $words);
+            }
+            foreach ($purpose['movements'] as $id) {
+                self::assertFileExists(base_path("core/data/movements/$id.json"));
+            }
+            $answer = $this->answer($this->getJson("/api/movements?purpose=$purpose[id]"), 'answer-movements');
+            self::assertSame(count($purpose['movements']), $answer['found'], $purpose['name']);
+        }
+        $this->getJson('/api/movements?purpose=winning')->assertUnprocessable();
+        self::assertContains(['name' => 'Cold or stiff hands', 'who' => 'hands that button, knit, hold a cup'], $this->getJson('/api/movements/hand-rub')->json('serves'));
+    }
+
     public function testOnlyWhatIsOnesOwnIsFoundAndAllKindsAtOnce(): void
     {
         $teacher = $this->teacher('own@kind-chair.example');

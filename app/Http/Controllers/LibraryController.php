@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Resources\LibraryResource;
 use App\Http\Resources\MovementCardResource;
 use App\Http\Resources\MovementResource;
+use App\Library\EverydayWords;
 use App\Library\FigureBook;
 use App\Library\MovementFinder;
 use App\Models\User;
@@ -49,6 +50,7 @@ final class LibraryController
             'breath' => ['nullable', Rule::in(['with-breath', 'still', 'as-it-comes', 'pauses'])],
             'base' => ['nullable', Rule::enum(Base::class)],
             'prop' => ['nullable', 'string', 'max:40'],
+            'purpose' => ['nullable', Rule::in(array_column(EverydayWords::purposes(), 'id'))],
             'minutes' => ['nullable', 'numeric', 'min:0.5', 'max:60'],
             'words' => ['nullable', 'string', 'max:100'],
             'group' => ['nullable', 'integer'],
@@ -62,7 +64,7 @@ final class LibraryController
             $asked['base'] ?? null,
             $asked['prop'] ?? null,
             isset($asked['minutes']) ? (int) round($asked['minutes'] * 600) : null,
-        ), $asked['words'] ?? '');
+        ), $asked['words'] ?? '', $asked['purpose'] ?? null);
         $fit = [];
         if (isset($asked['group'])) {
             $group = $teacher->groups()->with('people')->findOrFail((int) $asked['group']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Library\EverydayWords;
 use App\Planning\Starters;
 use KindChair\Body\JointAction;
 use KindChair\Body\RangeTable;
@@ -30,6 +31,7 @@ final readonly class LibraryResource
                 'retains' => $pattern->retains(),
             ], $craft->patterns->all()),
             'starters' => Starters::all(),
+            'purposes' => array_map(static fn (array $purpose): array => ['id' => $purpose['id'], 'name' => $purpose['name']], EverydayWords::purposes()),
             'precautions' => array_map(self::precaution(...), $craft->precautions->toNote()),
             'actions' => array_map(static fn (JointAction $action): array => self::action($action, $craft->ranges), JointAction::cases()),
             'demands' => array_map(static fn (Area $area): array => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Library\EverydayWords;
 use App\Library\FigureBook;
 use App\Library\MovementFinder;
 use App\Models\User;
@@ -45,6 +46,7 @@ final readonly class MovementResource
             'id' => $movement->id,
             'names' => $movement->names,
             'aim' => $movement->aim,
+            'serves' => array_map(static fn (array $purpose): array => ['name' => $purpose['name'], 'who' => $purpose['serves']], EverydayWords::purposesOf((string) strtok($movement->id, '@'))),
             'kind' => $movement->kind->value,
             'zone' => $movement->mainRegion()?->zone()->value,
             'regions' => array_map(static fn (Region $region): string => $region->plainName(), $movement->regions),

@@ -39,6 +39,20 @@ export function Facts({ movement }: { movement: MovementAnswer }) {
                     <dd>{movement.carer}</dd>
                 </>
             )}
+            {movement.serves.length > 0 && (
+                <>
+                    <dt className="text-ink-soft">Serves</dt>
+                    <dd>
+                        <ul className="space-y-1">
+                            {movement.serves.map((one) => (
+                                <li key={one.name}>
+                                    <strong>{one.name}</strong>: {one.who}
+                                </li>
+                            ))}
+                        </ul>
+                    </dd>
+                </>
+            )}
             {movement.breathReason && (
                 <>
                     <dt className="text-ink-soft">Breath</dt>

@@ -4,10 +4,13 @@ import { useGroups, useLibrary, useMovements } from '../../api/queries';
 import { vocabulary } from '../../api/types/words';
 
 export type Filters = Partial<
-    Record<'zone' | 'direction' | 'breath' | 'base' | 'prop' | 'minutes' | 'group' | 'can' | 'words', string>
+    Record<
+        'zone' | 'direction' | 'breath' | 'base' | 'prop' | 'purpose' | 'minutes' | 'group' | 'can' | 'words',
+        string
+    >
 >;
 
-const NAMES = ['words', 'zone', 'direction', 'breath', 'base', 'prop', 'minutes', 'group', 'can'] as const;
+const NAMES = ['words', 'zone', 'direction', 'breath', 'base', 'prop', 'purpose', 'minutes', 'group', 'can'] as const;
 
 /**
  * What is looked for in the library, and what the server found.
@@ -78,7 +81,7 @@ export function SearchFields({
     const library = useLibrary();
     const groups = useGroups();
     const [open, setOpen] = useState(false);
-    const narrowed = (['direction', 'breath', 'base', 'prop', 'minutes', 'group'] as const).filter(
+    const narrowed = (['purpose', 'direction', 'breath', 'base', 'prop', 'minutes', 'group'] as const).filter(
         (key) => filters[key],
     ).length;
     const choice = (key: keyof Filters, label: string, options: readonly (readonly [string, string])[]) => (
@@ -123,6 +126,10 @@ export function SearchFields({
                 {open ? 'Fewer choices' : narrowed > 0 ? `More choices (${narrowed} chosen)` : 'More choices'}
             </button>
             <div className={`flex-wrap gap-2 ${open ? 'flex' : 'hidden md:flex'}`}>
+                {choice('purpose', 'What for', [
+                    ['', 'For any purpose'],
+                    ...(library.data?.purposes.map((purpose) => [purpose.id, purpose.name] as const) ?? []),
+                ])}
                 {choice('direction', 'Direction of the spine', [
                     ['', 'Any direction'],
                     ['fold', 'Fold forward'],
