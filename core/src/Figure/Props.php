@@ -15,6 +15,8 @@ final readonly class Props
     private const CUSHION = 3.6;
     private const BALL = 3.0;
     private const BLANKET = 3.6;
+    /** Half the thickness of a cloth that lies. */
+    private const CLOTH = 0.6;
     private const IN_HAND = 3.4;
     private const LARGE_BALL = 5.0;
 
@@ -77,7 +79,7 @@ final readonly class Props
             PropPlace::UnderArm => $drawn->underArm(),
             PropPlace::InHands => $drawn->strap([$drawn->at->tail(Side::Left), $drawn->at->hand(Side::Left), $drawn->at->hand(Side::Right), $drawn->at->tail(Side::Right)]),
             PropPlace::RoundFoot => $drawn->strap([$drawn->at->hand(Side::Left), ...$drawn->at->ball(), $drawn->at->hand(Side::Right)]),
-            PropPlace::UnderFoot => $drawn->isBlock() ? $drawn->blockAt($drawn->at->under(3.5, 4.3 + PropPoints::ROLL), 4.0, 7.0) : $drawn->solid($drawn->at->under(5.0, 4.3 + self::BALL), $drawn->at->under(5.0, 4.3 + self::BALL), self::BALL),
+            PropPlace::UnderFoot => $drawn->underFoot(),
             PropPlace::BetweenKnees => $drawn->solid($drawn->at->between(0.82), $drawn->at->between(1.02), self::CUSHION),
             PropPlace::UnderKnees => array_merge(...array_map($drawn->underKnee(...), Side::cases())),
             PropPlace::BesideRibs => $drawn->solid($drawn->at->beside(0.05), $drawn->at->beside(0.4), self::CUSHION),
@@ -103,6 +105,16 @@ final readonly class Props
         $r = $radius * $this->camera->scale();
 
         return [(new Outline())->limb($x1, $y1, $r, $x2, $y2, $r)->filled('prop-edge', true), (new Outline())->limb($x1, $y1, $r - self::EDGE, $x2, $y2, $r - self::EDGE)->filled('prop')];
+    }
+
+    /** @return list<Shape> a cloth that lies flat, a book, or something that rolls */
+    private function underFoot(): array
+    {
+        return match ($this->props) {
+            ['towel'] => $this->blockAt($this->at->under(5.0, 4.3 + self::CLOTH), 4.0, 7.0, self::CLOTH),
+            ['block'] => $this->blockAt($this->at->under(3.5, 4.3 + PropPoints::ROLL), 4.0, 7.0),
+            default => $this->solid($this->at->under(5.0, 4.3 + self::BALL), $this->at->under(5.0, 4.3 + self::BALL), self::BALL),
+        };
     }
 
     /** @return list<Shape> */

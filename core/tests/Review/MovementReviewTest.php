@@ -79,7 +79,7 @@ final class MovementReviewTest extends TestCase
         yield 'a refinement that sounds like a side' => ['side-lean', 'refinements', 'sounds like one', $set(['refinements', 0, 'words'], 'Any height is right.')];
         yield 'a refinement for another seat' => ['side-lean', 'refinements', 'said to a bed', $set(['refinements', 0, 'words'], 'Both feet on the floor.')];
         yield 'further than a body goes' => ['side-lean', 'variations/arm/lean', 'stops at 35°', $set($steps(0, 'angles.towards.trunk-side'), 50)];
-        yield 'a fuller rung that does less' => ['chin-nod', 'variations/full', 'goes less far (chin down)', $set(['variations', 1, 'share'], 0.2)];
+        yield 'a fuller rung that does less' => ['chin-nod', 'variations/half', 'goes less far (chin down)', $set(['variations', 1, 'share'], 0.2)];
         yield 'a cue longer than its breath' => ['side-lean', 'variations/arm/lean', 'longer than its breath', $set($steps(0, 'cue.first'), 'Lean to the {side} now and let the {side} hand slide down slowly beside the chair.')];
         yield 'a side typed by hand' => ['side-lean', 'variations/arm/lean', '{side}', $set($steps(0, 'cue.short'), 'Lean left.')];
         yield 'a fold on the in-breath' => ['side-lean', 'steps/lean', 'say why', $set($steps(0, 'breath'), 'in')];
