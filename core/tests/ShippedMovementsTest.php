@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace KindChair\Tests;
 
+use KindChair\Body\Side;
+use KindChair\Movement\JointAngle;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Prop;
 use KindChair\Movement\Refinement;
 use KindChair\Movement\RefinementKind;
+use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\Review\MovementReview;
 use KindChair\Review\Words\LibraryWords;
@@ -67,6 +70,77 @@ final class ShippedMovementsTest extends TestCase
         foreach ($craft->changeOvers->props() as $prop) {
             self::assertNotSame([], $prop->standIns, $prop->name);
         }
+    }
+
+    public function testNoTwoMovementsAreTwins(): void
+    {
+        $craft = Make::craft();
+        $twins = [];
+        $seen = array_map(self::seen(...), $craft->library->all());
+        foreach ($seen as $at => [$one, $does, $pose, $travel]) {
+            foreach (array_slice($seen, $at + 1) as [$other, $alsoDoes, $itsPose, $itsTravel]) {
+                if ($pose !== [] && $does === $alsoDoes && self::apart($pose, $itsPose) < 0.12 && self::apart($travel, $itsTravel) < 0.12) {
+                    $twins[] = "$one, $other";
+                }
+            }
+        }
+
+        self::assertSame([], $twins, 'usual rungs within 12 hundredths of each other, in shape and in what moves');
+        self::assertLessThan(0.12, self::apart(['a' => 100], ['a' => 89]));
+        self::assertGreaterThan(0.12, self::apart(['a' => 100], ['a' => 87]));
+    }
+
+    public function testWhatStandsInWorksTheSameRegion(): void
+    {
+        $library = Make::craft()->library;
+        foreach ($library->all() as $movement) {
+            foreach ($movement->regions === [] ? [] : $movement->substitutes as $id) {
+                $shared = array_intersect(array_column($movement->regions, 'value'), array_column($library->get($id)->regions, 'value'));
+                self::assertNotSame([], $shared, "$movement->id: $id");
+            }
+        }
+    }
+
+    /** @return array{string, string, array<string, int>, array<string, int>} id, what it does besides, degrees from rest and degrees travelled by joint, of the usual rung */
+    private static function seen(Movement $movement): array
+    {
+        $usual = $movement->variation($movement->usualVariation);
+        $angles = $usual->anglesOn($usual->mainBase());
+        $keys = $values = [];
+        foreach ($angles as $step) {
+            foreach ($step->on(Side::Left) as $angle) {
+                $keys[$angle->key] = $angle->action->atRest();
+            }
+        }
+        foreach ($movement->cycle() as $step) {
+            $here = array_column(array_map(static fn (JointAngle $angle): array => [$angle->key, $angle->degrees], $angles[$step->id]->on(Side::Left)), 1, 0);
+            foreach ($keys as $key => $rest) {
+                $values[$key][] = ($here[$key] ?? $rest) - $rest;
+            }
+        }
+        $does = [$movement->kind->value, $movement->laterality->sides->value, $usual->position->value, $usual->props, $usual->body, array_map(static fn (Step $step): ?string => $step->fingers?->value, $movement->steps)];
+
+        return [
+            $movement->id,
+            serialize($does),
+            array_filter(array_map(static fn (array $all): int => max(array_map(abs(...), $all)), $values)),
+            array_filter(array_map(static fn (array $all): int => max($all) - min($all), $values)),
+        ];
+    }
+
+    /**
+     * @param array<string, int> $one
+     * @param array<string, int> $other
+     */
+    private static function apart(array $one, array $other): float
+    {
+        $apart = $whole = 0;
+        foreach (array_keys($one + $other) as $key) {
+            $apart += abs(($one[$key] ?? 0) - ($other[$key] ?? 0));
+            $whole += max($one[$key] ?? 0, $other[$key] ?? 0);
+        }
+
+        return $whole === 0 ? 0.0 : $apart / $whole;
     }
 
     public function testNothingDanglesAndEverythingHasASource(): void

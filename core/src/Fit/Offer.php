@@ -133,7 +133,9 @@ final readonly class Offer
             return true;
         }
         $weak = $limb === null || $ask->side === null ? null : $this->person->weak($limb, $ask->side);
+        // A leg that is laid on the other is bent and turned there, whoever lays it.
+        $isLaid = $limb === Limb::Leg && $this->variation->body->legs !== null;
 
-        return $weak !== null && !$ask->demand->isCarrying() && !$ask->demand->isContact() && !WeakSides::isHelped($weak, $this->person);
+        return $weak !== null && !$isLaid && !$ask->demand->isCarrying() && !$ask->demand->isContact() && !WeakSides::isHelped($weak, $this->person);
     }
 }

@@ -70,6 +70,14 @@ final class EverybodyTest extends TestCase
         self::assertNotSame('lean', self::version($moved, 'wrist-rock', 'lean')->variation);
     }
 
+    public function testALegThatRestsIsNotLaidOnTheOtherWithANewKnee(): void
+    {
+        $knee = new NotedPrecaution(Make::craft()->precautions->get('knee-replaced'), Side::Left);
+        $resting = new Participant('k', 'K', Base::Chair, precautions: [$knee], weakLimbs: [new WeakLimb(Limb::Leg, Side::Left, WeakLimbDoes::Rests)]);
+
+        self::assertNotSame('thigh', self::version($resting, 'sole-thumbs', 'thigh')->variation, 'the ankle would lie on the thigh, the knee turned');
+    }
+
     public function testWhoHasOneLegIsToldNothingAboutTwo(): void
     {
         $amputation = new NotedPrecaution(Make::craft()->precautions->get('amputation'), Side::Left);

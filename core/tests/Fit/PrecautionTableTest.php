@@ -37,7 +37,7 @@ final class PrecautionTableTest extends TestCase
         'neck-arthritis' => ['head-circle/circle nod', 'neck-tilt-hand/hand no-hand', 'neck-turn/full held'],
         'neck-unstable' => ['neck-turn/full held', 'look-to-hip/hand full', 'head-circle/circle nod'],
         'fall-recent' => ['standing crossed-stand-lean/stand sit'],
-        'hip-replaced-back' => ['figure-four/thigh out', 'thigh-cross/thigh rests', 'hinge-long/hinge small', 'knee-lift/free heel-toe-rock'],
+        'hip-replaced-back' => ['figure-four/thigh out', 'thigh-cross/thigh rests', 'hinge-long/hinge small', 'knee-lift/free weight-foot-to-foot'],
         'hip-replaced-front' => ['sideways-lunge/side front', 'figure-four/shin held', 'sideways-thigh/side front'],
         'hip-replaced' => ['figure-four/thigh out', 'sideways-lunge/side front', 'hinge-long/hinge small'],
         'knee-replaced' => ['figure-four/shin out', 'feet-tucked/tops toes', 'heel-front-toe-back/long half'],
