@@ -209,6 +209,10 @@ abstract class BrowserTestCase extends TestCase
     /** No rule of axe-core is broken on the page as it stands. */
     protected function assertAccessible(string $where): void
     {
+        // What is being worked out is shown paler for a moment: that is no colour to measure.
+        $this->until(fn (): bool => $this->browser->executeScript(
+            'return !document.querySelector("[aria-busy=true]") && document.getAnimations().every(a => a.playState !== "running" || a.effect.getTiming().iterations === Infinity)',
+        ) === true, 'the page to be worked out');
         self::assertSame([], $this->barriers(), $where);
     }
 
