@@ -6,7 +6,10 @@ namespace KindChair\Review\Rules;
 
 use KindChair\Breath\Breath;
 use KindChair\Breath\BreathPattern;
+use KindChair\Fit\Assignment;
 use KindChair\Movement\Cue;
+use KindChair\Movement\Dose;
+use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Movement;
 use KindChair\Plan\Entry;
 use KindChair\Review\Finding;
@@ -77,6 +80,9 @@ final readonly class CueWithinBreath implements Rule
             return new Remedy('Use the short cue', $subject->plan->withEntry($entry->withShortCues()));
         }
         $asked = $subject->asked($entry);
+        if ($entry->dose->isTimed()) {
+            return $this->untimed($subject, $entry, $asked);
+        }
         $share = 1.0;
         foreach (self::cued($subject, $entry) as [$beat, $room]) {
             $share = max($share, $this->speaking($subject, $beat) / $room);
@@ -87,6 +93,19 @@ final readonly class CueWithinBreath implements Rule
         }
 
         return new Remedy('Breathe slower here', $subject->plan->withEntry($entry->withPattern($slower)));
+    }
+
+    /** So many seconds are shared out however slow the breath is: the same, as often, in its own time. */
+    private function untimed(PlanInReview $subject, Entry $entry, Assignment $asked): ?Remedy
+    {
+        if ($asked->movement->tempo !== null || !$this->fits($subject, $entry, $asked->movement, $asked->pattern)) {
+            return null;
+        }
+        $cycles = array_filter($asked->passes[0]->beats, static fn (Beat $beat): bool => $beat->kind === BeatKind::Cycle);
+        $times = max(1, intdiv(count($cycles), count($asked->movement->cycle())));
+        $often = $times === 1 ? 'once' : "$times times";
+
+        return new Remedy("Do it $often, in its own time", $subject->plan->withEntry($entry->withDose(new Dose(DoseUnit::Repetitions, $times))));
     }
 
     /** Whether all words of an entry fit into another breath. */

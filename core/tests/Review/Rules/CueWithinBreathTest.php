@@ -32,6 +32,18 @@ final class CueWithinBreathTest extends RuleTestCase
         self::assertSame(104, $this->settled($finding)->entry('e')->pattern?->cycle());
     }
 
+    public function testWhatIsSharedOutOverSecondsIsDoneAsOftenInItsOwnTime(): void
+    {
+        // Eight words take 4 s, as the breath does; in 7 s altogether each breath has 3.5.
+        $words = 'One two three four five six seven eight.';
+        $this->movements = [Make::movement('talk', steps: Make::breathSteps($words, $words))];
+        $finding = $this->review($this->planOf(Make::entry('e', 'talk', Make::seconds(7))))->finding('cue-within-breath:e');
+
+        self::assertSame('In Talk the words run 0.5 s past the breath.', $finding?->says);
+        self::assertSame('Do it once, in its own time', $finding->remedy?->label);
+        self::assertEquals(Make::times(1), $this->settled($finding)->entry('e')->dose);
+    }
+
     public function testABreathIsNeverSlowedBeyondTwelveSeconds(): void
     {
         $words = implode(' ', array_fill(0, 20, 'word'));
