@@ -67,6 +67,50 @@ final class PlanTest extends AppTestCase
         $this->assertSame(self::withoutRight(), $answer['plan']);
     }
 
+    public function testEachRowOffersTheRungWithEachPropThatHelpsWhereTheClassIs(): void
+    {
+        $place = $this->class->user->places()->create(['name' => 'Hall', 'document' => ['kit' => ['block' => 4, 'cushion' => 0]]]);
+        $this->class->venue()->associate($place)->save();
+        $lean = $this->answer($this->getJson("/api/classes/{$this->class->id}/plan"), 'answer-plan')['entries'][2];
+        $offered = array_column($lean['withProps'], null, 'name');
+
+        $this->assertSame(['id' => 'arm+block-beside', 'rung' => 'arm', 'name' => 'block at the side', 'isHere' => true], $offered['block at the side']);
+        $this->assertFalse($offered['wall at the side']['isHere']);
+        $this->assertArrayNotHasKey('rail at the side', $offered, 'no chair has a bed rail');
+
+        $plan = self::plan();
+        $plan['sections'][1]['entries'][1]['variation'] = 'arm+block-beside';
+        $changed = $this->answer($this->save($plan), 'answer-plan')['entries'][2];
+        $this->assertStringContainsString('block at the side', $changed['variation']);
+        $this->assertContains('Block', $changed['props']);
+        $this->assertGreaterThan($lean['seconds'], $changed['seconds'], 'a block is handed out');
+        $this->assertSame('arm', $changed['withProps'][0]['rung']);
+        $this->assertStringStartsWith('Block on the seat', $changed['introduction']);
+    }
+
+    public function testARungWithAPropThatIsNotThereIsRefusedInWords(): void
+    {
+        $plan = self::plan();
+        $plan['sections'][1]['entries'][1]['variation'] = 'arm+sledge-beside';
+
+        $this->assertStringContainsString('arm+sledge-beside', (string) $this->save($plan)->assertUnprocessable()->getContent());
+    }
+
+    public function testAClassThatLiesFlatIsDrawnToldAndPrintedLying(): void
+    {
+        $plan = ['base' => 'bed-flat'] + self::plan();
+        $plan['sections'][1]['entries'][1] = self::entry('b', 'arms-front-float', 'shoulder');
+        $answer = $this->answer($this->save($plan), 'answer-plan');
+
+        $this->assertSame('bed-flat', $answer['plan']['base']);
+        $this->assertStringContainsString('/bed-flat/', $answer['entries'][2]['figure']);
+        $sheet = $this->get("/classes/{$this->class->id}/sheet")->assertOk()->getContent();
+        $this->assertStringContainsString('Arms float up to the ceiling and sink beside you.', (string) $sheet);
+        $this->assertStringContainsString('Stop when a line pulls, or when they cough', (string) $sheet);
+        $figures = $this->getJson('/api/figures?' . http_build_query(['keys' => $answer['entries'][2]['figure']]));
+        $this->assertNotSame([], $figures->json());
+    }
+
     public function testARemedyIsAppliedOnTheServer(): void
     {
         $this->save(self::withoutRight());

@@ -71,6 +71,25 @@ final class TodayAndPlacesTest extends AppTestCase
         }
     }
 
+    public function testOnePersonIsGivenAPropAndItIsPacked(): void
+    {
+        $ada = $this->id('Ada');
+        $place = $this->teacher->places()->create(['name' => 'Hall', 'document' => ['kit' => ['block' => 2]]]);
+        $this->class->venue()->associate($place)->save();
+        $shin = array_values(array_filter($this->matrix()['entries'][3]['variations'], static fn (array $one): bool => $one['isWithProp']));
+        $this->assertSame('shin+block-under-foot', $shin[0]['id']);
+
+        $answer = $this->answer($this->postJson("/api/classes/{$this->class->id}/choices", ['participant' => $ada, 'entry' => 'f', 'variation' => $shin[0]['id'], 'reason' => 'Nearer to the floor']), 'answer-matrix');
+        $cell = array_column($answer['people'], null, 'name')['Ada']['cells'][3];
+        $this->assertSame(['shin+block-under-foot', true], [$cell['variation'], $cell['isChosen']]);
+        $block = array_column($answer['bring'], null, 'id')['block'];
+        $this->assertSame([2, 0], [$block['has'], $block['short']]);
+        $this->assertGreaterThanOrEqual(1, $block['needs']);
+
+        $other = $this->answer($this->postJson("/api/classes/{$this->class->id}/choices", ['participant' => $ada, 'entry' => 'f', 'variation' => 'out+strap-round-foot', 'reason' => 'She asked']), 'answer-matrix');
+        $this->assertSame([1, 0, 1], array_map(static fn (string $of): int => array_column($other['bring'], null, 'id')['strap'][$of], ['needs', 'has', 'short']), 'the teacher brings one along');
+    }
+
     public function testAChoiceThatBreaksAPrecautionAsksTwiceAndIsLogged(): void
     {
         $ben = $this->id('Ben');
