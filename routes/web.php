@@ -100,6 +100,7 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::post('classes/import', [FileController::class, 'import'])->middleware('once');
         Route::apiResource('classes', ClassController::class)->parameters(['classes' => 'class'])->except('show')->middlewareFor('store', 'once');
         Route::prefix('classes/{class}')->group(static function (): void {
+            Route::post('next', [ClassController::class, 'next'])->middleware('once');
             Route::get('plan', [PlanController::class, 'show']);
             Route::put('plan', [PlanController::class, 'save']);
             Route::put('current', [PlanController::class, 'choose']);

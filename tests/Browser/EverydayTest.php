@@ -35,6 +35,28 @@ final class EverydayTest extends BrowserTestCase
         $this->until(fn (): bool => !str_contains($this->text(), 'Ottoline'), 'the name being gone');
     }
 
+    public function testAfterAClassTheNextOneIsOneTouchAway(): void
+    {
+        $this->signIn();
+        $this->browser->findElements(WebDriverBy::xpath('//a[normalize-space(.)="Settle and plan"]'))[0]->click();
+        $this->see('2 to settle');
+        $led = (string) $this->browser->getCurrentURL();
+        $this->browser->executeAsyncScript(<<<'JS'
+            const [id, done] = arguments;
+            const token = decodeURIComponent(document.cookie.match(/[^;\s]*_token=([^;]*)/)[1]);
+            fetch(`/api/classes/${id}`, { method: 'DELETE', headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' } }).then(() => done());
+            JS, [(int) (preg_match('/classes\/(\d+)/', $led, $found) === 1 ? $found[1] : 0)]);
+        $this->visit('/');
+        $this->see('Tuesday group, Ferry House has nothing planned yet');
+        $this->assertAccessible('a group without a next class');
+        $this->press('Plan the next one');
+        $this->see('Head to toe');
+        $this->see('planned');
+        $this->visit('/');
+        $this->see('Next: Tuesday');
+        self::assertStringNotContainsString('has nothing planned yet', $this->text());
+    }
+
     public function testAWeakSideAndAnOwnRangeAreNoted(): void
     {
         $this->signIn();

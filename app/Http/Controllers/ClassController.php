@@ -10,6 +10,7 @@ use App\Models\LedClass;
 use App\Models\SeatedClass;
 use App\Models\User;
 use App\Planning\ClassSummaries;
+use App\Planning\NextTime;
 use App\Planning\Starters;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -28,6 +29,7 @@ final class ClassController
         return response()->json(['classes' => $classes->map(static fn (SeatedClass $class): array => [
             ...ClassResource::of($class),
             ...Arr::only($summary[$class->id], ['planned', 'slot', 'findings']),
+            'nextTime' => NextTime::date($class)?->format('Y-m-d\TH:i'),
             'people' => $class->group?->people->count() ?? 0,
             'led' => $class->led->whereNotNull('ended_at')->count(),
             'running' => $class->led->firstWhere(static fn (LedClass $led): bool => $led->ended_at === null)?->id,
@@ -44,6 +46,12 @@ final class ClassController
         });
 
         return response()->json(ClassResource::of($class), 201);
+    }
+
+    /** The class after this one. */
+    public function next(SeatedClass $class, NextTime $nextTime): JsonResponse
+    {
+        return response()->json(ClassResource::of($nextTime->of($class)->load(['group', 'venue'])), 201);
     }
 
     public function update(SaveClass $request, SeatedClass $class): JsonResponse

@@ -49,8 +49,11 @@ final readonly class PlanWriter
             $sections[] = [...$section->object(), 'entries' => $entries, ...$groups];
         }
 
-        $isSimple = $after->settings->simpleWords;
-        $settings = $isSimple === $before->settings->simpleWords ? [] : ['settings' => [...Node::root($document)->maybe('settings')?->object() ?? [], 'simpleWords' => $isSimple]];
+        $changed = array_filter([
+            'simpleWords' => $after->settings->simpleWords === $before->settings->simpleWords ? null : $after->settings->simpleWords,
+            'firstSide' => $after->settings->firstSide === $before->settings->firstSide ? null : $after->settings->firstSide->value,
+        ], static fn (mixed $value): bool => $value !== null);
+        $settings = $changed === [] ? [] : ['settings' => [...Node::root($document)->maybe('settings')?->object() ?? [], ...$changed]];
 
         return [...$document, ...$settings, 'sections' => $sections];
     }

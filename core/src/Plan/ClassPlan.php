@@ -121,6 +121,17 @@ final readonly class ClassPlan
         ));
     }
 
+    /** The same class as it is taught the next time: the other side comes first, so that no side is always the one that is worked fresh. */
+    public function nextTime(): self
+    {
+        $turned = $this->withSections(array_map(
+            static fn (Section $section): Section => $section->withEntries(array_map(static fn (Entry $entry): Entry => $entry->otherSideFirst(), $section->entries)),
+            $this->sections,
+        ));
+
+        return $turned->withSettings($this->settings->beginningWith($this->settings->firstSide->other()));
+    }
+
     public function withSettings(Settings $settings): self
     {
         return new self($this->title, $this->slotMinutes, $this->pattern, $settings, $this->sections, $this->base);

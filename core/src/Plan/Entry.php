@@ -98,6 +98,12 @@ final readonly class Entry
         ]);
     }
 
+    /** Beginning on the other side, where it has a first side of its own. */
+    public function otherSideFirst(): self
+    {
+        return $this->firstSide === null ? $this : $this->with(['firstSide' => $this->firstSide->other()]);
+    }
+
     public function withDose(Dose $dose): self
     {
         return $this->with(['dose' => $dose]);

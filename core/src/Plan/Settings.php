@@ -31,6 +31,11 @@ final readonly class Settings
         }
     }
 
+    public function beginningWith(Side $first): self
+    {
+        return new self($this->order, $first, $this->speechRate, $this->sideChange, $this->mirrors, $this->simpleWords);
+    }
+
     public function inSimpleWords(): self
     {
         return new self($this->order, $this->firstSide, $this->speechRate, $this->sideChange, $this->mirrors, true);

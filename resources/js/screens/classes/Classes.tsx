@@ -12,6 +12,7 @@ import { classState, type ClassRow } from './classState';
 import { FirstSteps } from './FirstSteps';
 import { ClassForm } from './ClassForm';
 import { NextClass } from './NextClass';
+import { NextTime, withoutNext } from './NextTime';
 import { OpenFile, type Decided } from './OpenFile';
 import { RunningClass } from './RunningClass';
 
@@ -29,6 +30,12 @@ export default function Classes() {
     const lead = (id: number) => {
         void api.make<{ id: number }>(`classes/${id}/led`).then(
             (led) => navigate(`/led/${led.id}`),
+            (error: Error) => setProblem(error.message),
+        );
+    };
+    const follow = (id: number) => {
+        void api.make<ClassInfo>(`classes/${id}/next`).then(
+            (made) => refresh('classes').then(() => navigate(`/classes/${made.id}/plan`)),
             (error: Error) => setProblem(error.message),
         );
     };
@@ -92,6 +99,9 @@ export default function Classes() {
             )}
             {running && <RunningClass running={running} onProblem={setProblem} />}
             {next && <NextClass next={next} onLead={() => lead(next.id)} onForm={() => setForm(next)} />}
+            {withoutNext(rows, now).map((row) => (
+                <NextTime key={row.id} after={row} onMake={() => follow(row.id)} />
+            ))}
             <FirstSteps classes={rows} onNew={() => setForm('new')} />
             {rows.length === 0 && (
                 <EmptyPlace
