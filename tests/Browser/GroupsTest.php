@@ -21,6 +21,7 @@ final class GroupsTest extends BrowserTestCase
         $this->add('Head to toe', 'Turn to the side');
         $planned = fn (): string => (string) $this->browser->executeScript('return [...document.querySelectorAll("strong")].find(one => one.textContent.endsWith(" planned"))?.textContent');
         $this->until(fn (): bool => $planned() !== '', 'the time');
+        $this->rest();
         $once = $planned();
         $this->find('[data-name="Look over each shoulder"] [data-select]')->click();
         $this->browser->action()->keyDown(null, WebDriverKeys::SHIFT)->sendKeys(null, WebDriverKeys::ARROW_DOWN)->keyUp(null, WebDriverKeys::SHIFT)->perform();

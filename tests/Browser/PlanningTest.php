@@ -124,6 +124,7 @@ final class PlanningTest extends BrowserTestCase
         $this->openPlan();
         $this->add('Head to toe', 'Lean to the side');
         $planned = fn (): string => preg_match('/(\d+:\d\d) planned/', $this->text(), $found) === 1 ? $found[1] : '';
+        $this->rest();
         $without = $planned();
         $this->choose('With a prop', 'Block at the side');
         $this->saved('the time in which blocks are handed out', fn (): bool => $planned() !== $without);
