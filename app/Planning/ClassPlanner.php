@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Library\TeacherCraft;
 use App\Models\Group as GroupModel;
+use App\Models\Place;
 use App\Models\ReadinessCheck;
 use App\Models\SeatedClass;
 use App\Models\VersionChoice;
@@ -173,7 +174,13 @@ final readonly class ClassPlanner
     /** @return list<string>|null prop ids that are at hand where this class is, with what belongs to every seat; null when nobody noted the kit */
     public function kitOf(SeatedClass $class): ?array
     {
-        $kit = $class->venue?->kit();
+        return $this->kitAt($class->venue);
+    }
+
+    /** @return list<string>|null prop ids that are at hand in a place, with what belongs to every seat; null when nobody noted the kit */
+    public function kitAt(?Place $place): ?array
+    {
+        $kit = $place?->kit();
         $ofSeats = array_filter($this->craft->changeOvers->props(), static fn (Prop $prop): bool => $prop->isOfSeat);
 
         return $kit === null ? null : [...$kit, ...array_column($ofSeats, 'id')];
@@ -190,7 +197,13 @@ final readonly class ClassPlanner
     /** @return list<Demand> what is never done where this class is */
     private static function never(SeatedClass $class): array
     {
-        return array_values(array_filter(array_map(Demand::tryFrom(...), $class->venue?->never() ?? [])));
+        return self::neverAt($class->venue);
+    }
+
+    /** @return list<Demand> what is never done in a place */
+    public static function neverAt(?Place $place): array
+    {
+        return array_values(array_filter(array_map(Demand::tryFrom(...), $place?->never() ?? [])));
     }
 
     /** The room that the widest movements of a class need. */

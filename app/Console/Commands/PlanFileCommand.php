@@ -19,17 +19,22 @@ use KindChair\Practice\Pace;
 /** Reads an open plan file, with its group in it or beside it, and prints what the core answers as JSON. */
 abstract class PlanFileCommand extends Command
 {
+    use ReadsOpenFiles;
+
+    /** @var array<array-key, mixed> what the file holds */
+    protected array $document = [];
+
     final public function handle(ClassPlanner $planner, ClassFile $file, Schemas $schemas): int
     {
         try {
             $document = $file->read($this->contents((string) $this->argument('file')));
-            $group = $document['group'] ?? null;
+            $this->document = $document;
             $groupFile = $this->option('group');
-            if (is_string($groupFile)) {
-                $group = json_decode($this->contents($groupFile), true, 64, JSON_THROW_ON_ERROR);
-                $schemas->check('group', $group);
-            }
-            $people = $group === null ? Group::nobody() : (new GroupReader($planner->craft->precautions))->read($group, '/group');
+            $people = match (true) {
+                is_string($groupFile) => $this->groupIn($groupFile, $planner, $schemas),
+                isset($document['group']) => (new GroupReader($planner->craft->precautions))->read($document['group'], '/group'),
+                default => Group::nobody(),
+            };
             $planner = $planner->with($document);
             $answer = $this->answer($planner, $planner->read($document), $people);
         } catch (FormatError|JsonException $problem) {
@@ -37,7 +42,7 @@ abstract class PlanFileCommand extends Command
 
             return 2;
         }
-        $this->line(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+        $this->print($answer);
 
         return self::SUCCESS;
     }
@@ -55,12 +60,4 @@ abstract class PlanFileCommand extends Command
 
     /** @return array<string, mixed> */
     abstract protected function answer(ClassPlanner $planner, ClassPlan $plan, Group $group): array;
-
-    /** @throws FormatError */
-    private function contents(string $path): string
-    {
-        $contents = is_file($path) ? file_get_contents($path) : false;
-
-        return $contents === false ? throw FormatError::at($path, 'there is no file to read here.') : $contents;
-    }
 }

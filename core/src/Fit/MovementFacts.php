@@ -10,22 +10,13 @@ use KindChair\Breath\Breath;
 use KindChair\Movement\Base;
 use KindChair\Movement\Dose;
 use KindChair\Movement\Movement;
+use KindChair\Movement\SpineDirections;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 
 /** What a movement can be found by. */
 final readonly class MovementFacts
 {
-    /** Degrees from which a bend or turn of the trunk counts as a direction of the spine. Source: planning default. */
-    private const FROM = 5;
-    private const DIRECTIONS = [
-        'trunk-flexion' => 'fold',
-        'hip-hinge' => 'fold',
-        'trunk-extension' => 'arch',
-        'trunk-side' => 'lean',
-        'trunk-turn' => 'turn',
-    ];
-
     /**
      * @param array{plain: string, traditional: string|null, clinical: string|null} $names
      * @param string|null $zone where it mainly works; null for breath and stillness
@@ -93,18 +84,7 @@ final readonly class MovementFacts
     /** @return list<string> */
     private static function directionsOf(Movement $movement): array
     {
-        $directions = [];
-        foreach ($movement->variations as $variation) {
-            foreach ($variation->angles as $angles) {
-                foreach ($angles->on(Side::Left) as $angle) {
-                    if ($angle->degrees >= self::FROM && isset(self::DIRECTIONS[$angle->action->value])) {
-                        $directions[] = self::DIRECTIONS[$angle->action->value];
-                    }
-                }
-            }
-        }
-
-        return self::unique($directions);
+        return self::unique(array_merge(...array_map(SpineDirections::of(...), $movement->variations)));
     }
 
     /** @return 'with-breath'|'still'|'as-it-comes'|'pauses' */

@@ -80,6 +80,24 @@ final readonly class ClassPlan
         throw NotInPlan::section($id);
     }
 
+    /** The first section of a kind; null where this class has none. */
+    public function first(SectionKind $kind): ?Section
+    {
+        foreach ($this->sections as $section) {
+            if ($section->kind === $kind) {
+                return $section;
+            }
+        }
+
+        return null;
+    }
+
+    /** The same class with nothing in it but one section. */
+    public function withOnly(Section $section): self
+    {
+        return $this->withSections([$section]);
+    }
+
     public function patternFor(Section $section, Entry $entry): BreathPattern
     {
         return $entry->pattern ?? $section->pattern ?? $this->pattern;
@@ -138,7 +156,7 @@ final readonly class ClassPlan
     }
 
     /** @param list<Section> $sections */
-    private function withSections(array $sections): self
+    public function withSections(array $sections): self
     {
         return new self($this->title, $this->slotMinutes, $this->pattern, $this->settings, $sections, $this->base);
     }

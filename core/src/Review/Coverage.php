@@ -8,15 +8,13 @@ use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\SpineDirections;
 use KindChair\Plan\ClassPlan;
 use KindChair\Timeline\Timeline;
 
 /** Where the minutes go, and which of the spine's six directions are done. Tenths of a second. */
 final readonly class Coverage
 {
-    /** Degrees from which a bend or turn of the trunk counts as a direction of the spine. Source: planning default. */
-    public const FROM = 5;
-
     /**
      * @param array<string, int> $zones by Zone value, whole entries, so that zones and stillness add up to the class
      * @param int $stillness entries with no region
@@ -74,7 +72,7 @@ final readonly class Coverage
     {
         foreach ($byRole as $angles) {
             foreach ($actions as $action) {
-                if (($angles[$action->value] ?? 0) >= self::FROM) {
+                if (($angles[$action->value] ?? 0) >= SpineDirections::FROM) {
                     return true;
                 }
             }

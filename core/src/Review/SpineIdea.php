@@ -8,6 +8,7 @@ use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\SpineDirections;
 
 /** Suggests a movement for a direction in which the spine does not go yet. An idea, not a finding. */
 final readonly class SpineIdea
@@ -43,7 +44,7 @@ final readonly class SpineIdea
     {
         foreach ($movement->variation($movement->usualVariation)->angles as $angles) {
             foreach ($angles->on(Side::Left) as $angle) {
-                if (in_array($angle->action->value, $actions, true) && $angle->degrees >= Coverage::FROM) {
+                if (in_array($angle->action->value, $actions, true) && $angle->degrees >= SpineDirections::FROM) {
                     return true;
                 }
             }

@@ -40,11 +40,12 @@ final readonly class TimelineBuilder
         $this->transitions = new Transitions($library, $changeOvers);
     }
 
-    public function build(ClassPlan $plan, float $pace = 1.0): Timeline
+    /** @param bool $isMute for who asks only how long things take: the words are left out */
+    public function build(ClassPlan $plan, float $pace = 1.0, bool $isMute = false): Timeline
     {
         $turns = [];
         $clock = $lead = $longest = 0;
-        $voice = new Voice($plan->settings);
+        $voice = new Voice($plan->settings, $isMute);
         foreach ($this->settings($plan, $pace) as $setting) {
             if (!$setting->occurrence->isAlongside) {
                 [$turns, $clock] = self::waited($turns, $clock, $lead, $longest);
@@ -129,7 +130,7 @@ final readonly class TimelineBuilder
             );
             $taught[$occurrence->movement->id] = true;
             if (!$occurrence->isAlongside) {
-                $positions[] = Transitions::seat($occurrence, $on);
+                $positions[] = Transitions::seat($occurrence->variation, $on);
                 $held = $occurrence->variation->props;
             }
         }

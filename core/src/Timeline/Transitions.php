@@ -9,6 +9,7 @@ use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Position;
+use KindChair\Movement\Variation;
 use KindChair\Plan\Entry;
 use KindChair\Plan\Interlude;
 use KindChair\Plan\InterludeAt;
@@ -27,13 +28,13 @@ final readonly class Transitions
     }
 
     /**
-     * Where the main group is for an occurrence: leaning back or sitting off the backrest is no change of place, and in bed
+     * Where the main group is for a rung: leaning back or sitting off the backrest is no change of place, and in bed
      * everything that is done there at all is done with the backrest up, unless it is done flat.
      */
-    public static function seat(Occurrence $occurrence, MainBase $base): Position
+    public static function seat(Variation $rung, MainBase $base): Position
     {
-        $position = $occurrence->variation->position;
-        if ($base->base() === Base::Bed && $occurrence->variation->allows(Base::Bed)) {
+        $position = $rung->position;
+        if ($base->base() === Base::Bed && $rung->allows(Base::Bed)) {
             return $base->isFlat() || $position === Position::BedFlat ? Position::BedFlat : Position::BedRaised;
         }
 
@@ -58,9 +59,17 @@ final readonly class Transitions
     public function changes(Occurrence $occurrence, array $before, array $held, MainBase $base): array
     {
         return [
-            $this->changeOvers->betweenPositions($before, self::seat($occurrence, $base)),
+            $this->changeOvers->betweenPositions($before, self::seat($occurrence->variation, $base)),
             $this->changeOvers->betweenProps($held, $occurrence->variation->props),
         ];
+    }
+
+    /** Tenths of a second to be home again after a rung with nothing in the hand, before the group's pace. */
+    public function back(Variation $rung, MainBase $base): int
+    {
+        $seat = self::seat($rung, $base);
+
+        return $this->changeOvers->betweenPositions([...self::home($base), $seat], self::home($base)[0]) + $this->changeOvers->betweenProps($rung->props, []);
     }
 
     public function setUp(Occurrence $occurrence, int $speaking, int $enter, int $changing): int

@@ -17,10 +17,9 @@ use KindChair\Movement\Movement;
 use KindChair\Movement\Prop;
 use KindChair\Movement\PropOption;
 use KindChair\People\NotedPrecaution;
-use KindChair\People\OwnRange;
 use KindChair\People\Participant;
-use KindChair\People\WeakLimb;
 use KindChair\People\WeakLimbDoes;
+use KindChair\Tests\Support\AnyPerson;
 use KindChair\Tests\Support\Make;
 use KindChair\Tests\Support\SafetyEye;
 use KindChair\Timeline\TimedPass;
@@ -61,7 +60,7 @@ final class NothingBreaksTest extends TestCase
         }
         $offered = array_fill_keys(array_column(Mark::cases(), 'value'), 0);
         for ($count = 0; $count < 2000; ++$count) {
-            $person = $this->person($random, $count);
+            $person = AnyPerson::of($random, $count);
             // Each of them is asked for some of the library; together they are asked for all of it many times.
             foreach ($random->pickArrayKeys($questions, 30) as $key) {
                 ++$offered[$this->ask($choosers[$count % 2], $person, $questions[$key])->value];
@@ -131,27 +130,6 @@ final class NothingBreaksTest extends TestCase
         }
 
         return self::$questions;
-    }
-
-    private function person(Randomizer $random, int $number): Participant
-    {
-        $all = Make::craft()->precautions->all();
-        $pick = static fn (array $from): mixed => $from[$random->getInt(0, count($from) - 1)];
-        $noted = [];
-        for ($index = $random->getInt(0, 3); $index > 0; --$index) {
-            $noted[] = new NotedPrecaution($pick($all), $pick([null, Side::Left, Side::Right]));
-        }
-        $ranges = [];
-        for ($index = $random->getInt(0, 4); $index > 0; --$index) {
-            $ranges[] = new OwnRange($pick(JointAction::cases()), $pick([null, Side::Left, Side::Right]), $random->getInt(0, 120));
-        }
-        $weak = $random->getInt(0, 2) > 0 ? [] : [new WeakLimb(
-            $pick(Limb::cases()),
-            $pick(Side::cases()),
-            $pick([WeakLimbDoes::AbleSide, WeakLimbDoes::Assisted, WeakLimbDoes::Rests, WeakLimbDoes::Carer]),
-        )];
-
-        return new Participant("p$number", "P$number", $pick(Base::cases()), $pick([null, ...AgeBand::cases()]), null, $noted, $ranges, $weak);
     }
 
     /** Notes what does not hold; a test tells all of it at once. */

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Compose;
+
+use KindChair\Body\Region;
+use KindChair\Fit\Chooser;
+use KindChair\Movement\ChangeOvers;
+use KindChair\Movement\MovementLibrary;
+use KindChair\People\Group;
+use KindChair\Plan\ClassPlan;
+use KindChair\Review\Finding;
+use KindChair\Review\Review;
+use KindChair\Review\Reviewer;
+use KindChair\Review\Severity;
+use KindChair\Timeline\TimelineBuilder;
+
+/** Fills a class with what is best for those who come, in the order of the chosen school. What is in it already stays as it is. */
+final readonly class Composer
+{
+    /** How far below the best is near enough for many candidates, as a share of it; few are chosen from exactly. */
+    private const NEAR = 0.001;
+    private const FEW = 20;
+
+    /** Tenths of a second that may be left of the slot. */
+    public const SPARE = 900;
+
+    /** How often what the single times could not tell is put right. */
+    private const ROUNDS = 8;
+
+    public function __construct(
+        private MovementLibrary $library,
+        private ChangeOvers $changeOvers,
+        private Chooser $chooser,
+        private Reviewer $reviewer,
+        private ComposeBook $book,
+    ) {
+    }
+
+    /**
+     * Three classes that differ: what was asked for; something of everything; fewer and longer.
+     *
+     * @param ClassPlan $frame its slot, breath, school and sections, and what has a place in it already
+     * @return list<Composition> none where nothing can be made of what there is
+     */
+    public function three(ClassPlan $frame, Group $group, Wish $wish): array
+    {
+        $timelines = new TimelineBuilder($this->library, $this->changeOvers, $group->mainBase());
+        $frame = $this->taught($frame, $group);
+        $shelf = $this->shelf($timelines, $frame, $group);
+        $made = [];
+        foreach (Character::cases() as $character) {
+            $one = $this->made($shelf, $timelines, $frame, $group, $wish->as($character));
+            if ($one !== null) {
+                $made[] = $one;
+                $wish = $wish->fresherThan(array_map(static fn (string $id): string => $one->plan->entry($id)->movement, $one->added));
+            }
+        }
+
+        return $made;
+    }
+
+    /** @param ClassPlan $frame its slot, breath, school and sections, and what has a place in it already */
+    public function compose(ClassPlan $frame, Group $group, Wish $wish): ?Composition
+    {
+        $timelines = new TimelineBuilder($this->library, $this->changeOvers, $group->mainBase());
+        $frame = $this->taught($frame, $group);
+
+        return $this->made($this->shelf($timelines, $frame, $group), $timelines, $frame, $group, $wish);
+    }
+
+    private function shelf(TimelineBuilder $timelines, ClassPlan $frame, Group $group): Shelf
+    {
+        return new Shelf($this->library, $timelines, $this->changeOvers, $this->chooser, $group, $frame, $this->book);
+    }
+
+    private function made(Shelf $shelf, TimelineBuilder $timelines, ClassPlan $frame, Group $group, Wish $wish): ?Composition
+    {
+        $slot = $frame->slotMinutes * 600;
+        $capacity = $slot - $timelines->length($frame, $group->paceFactor());
+        $best = null;
+        for ($round = 0; $round < self::ROUNDS && $capacity > 0; ++$round) {
+            $menu = Menu::of($shelf, $this->library, $this->book, $frame, $wish, $capacity);
+            [$problem, $solution, $missing] = $this->solved($menu->problem);
+            if ($solution === null) {
+                break;
+            }
+            [$plan, $added] = (new Seating($shelf, $this->library, $this->book))->seat($frame, $menu->chosen($solution));
+            $length = $timelines->length($plan, $group->paceFactor());
+            if ($length > $slot) {
+                // Things cost more beside one another than alone: a little less next time.
+                $capacity -= $length - $slot + 10;
+                continue;
+            }
+            $review = $this->reviewer->review($plan, $group);
+            $wrong = $this->wrong($review, $plan, $added);
+            if ($wrong !== []) {
+                $wish = $wish->without($wrong);
+                continue;
+            }
+
+            if ($best === null || $length > $best[0]) {
+                $best = [$length, new Composition($plan, $wish, $problem, $solution, $review, $added, $missing)];
+            }
+            // What shares a place or a prop took less than it would have alone.
+            if ($slot - $length <= self::SPARE / 2 || $capacity - $solution->tenths > self::SPARE) {
+                break;
+            }
+            $capacity += $slot - $length - 50;
+        }
+
+        return $best[1] ?? null;
+    }
+
+    /** @return array{Problem, ?Solution, list<string>} with less asked for where everything cannot be had */
+    private function solved(Problem $problem): array
+    {
+        $regions = array_column(Region::cases(), 'value');
+        $fewer = static fn (Problem $from, callable $which): Problem => $from->with(array_map(static fn (Part $part): Part => $which($part) ? $part->atLeast(0) : $part, $from->parts));
+        $untagged = new Problem($problem->capacity, $problem->parts);
+        $unregioned = $fewer($untagged, static fn (Part $part): bool => in_array($part->id, $regions, true));
+        $tries = [
+            [$problem, []],
+            [$untagged, $problem->tags === [] ? [] : ['Not every direction of the spine has room.']],
+            [$unregioned, ['There is no room for something of every part of the body.']],
+            [$fewer($unregioned, static fn (Part $part): bool => !in_array($part->id, ['arrive', 'close'], true)), ['There is room for little besides arriving and closing.']],
+            [$fewer($unregioned, static fn (): bool => true), ['There is no room to arrive and to close.']],
+        ];
+        foreach ($tries as [$try, $missing]) {
+            $solution = Search::best($try, $try->size() > self::FEW ? self::NEAR : 0.0);
+            if ($solution !== null) {
+                return [$try, $solution, $missing];
+            }
+        }
+
+        return [$problem, null, []];
+    }
+
+    /** The class as it should be taught to these people, where that is not how it was set. */
+    private function taught(ClassPlan $frame, Group $group): ClassPlan
+    {
+        foreach ($this->reviewer->review($frame, $group)->findings as $finding) {
+            if ($finding->entry === null && $finding->severity->value < Severity::Time->value && $finding->remedy !== null) {
+                $frame = $frame->withSettings($finding->remedy->plan->settings);
+            }
+        }
+
+        return $frame;
+    }
+
+    /**
+     * @param list<string> $added entries that may be changed
+     * @return list<string> movements that do not belong into this class beside the others
+     */
+    private function wrong(Review $review, ClassPlan $plan, array $added): array
+    {
+        $entries = array_map(
+            static fn (Finding $finding): ?string => $finding->severity->value <= Severity::Sides->value ? $finding->entry : null,
+            $review->findings,
+        );
+
+        return array_values(array_unique(array_map(
+            static fn (string $id): string => $plan->entry($id)->movement,
+            array_intersect(array_filter($entries), $added),
+        )));
+    }
+}
