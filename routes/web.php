@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BackupController;
+use App\Http\Controllers\BeginningController;
 use App\Http\Controllers\ChairFitController;
 use App\Http\Controllers\ClassController;
+use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FloorController;
@@ -97,6 +99,8 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
         Route::put('people/{person}', [ParticipantController::class, 'update']);
         Route::delete('people/{person}', [PersonDataController::class, 'destroy']);
 
+        Route::post('compose', ComposeController::class);
+        Route::get('beginnings', BeginningController::class);
         Route::post('classes/import', [FileController::class, 'import'])->middleware('once');
         Route::apiResource('classes', ClassController::class)->parameters(['classes' => 'class'])->except('show')->middlewareFor('store', 'once');
         Route::prefix('classes/{class}')->group(static function (): void {

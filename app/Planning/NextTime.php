@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\LedClass;
 use App\Models\SeatedClass;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use KindChair\Compose\NextClass;
 use KindChair\Format\PlanWriter;
+use KindChair\Practice\ClassRecord;
 
-/** The class after a class: the same people, place and hour, a week or more later, the other side first. */
+/** The class after a class: the same people, place and hour, a week or more later, with what the last one taught. */
 final readonly class NextTime
 {
     public function __construct(private ClassPlanner $planner)
@@ -27,11 +30,42 @@ final readonly class NextTime
         return $date;
     }
 
-    public function of(SeatedClass $class): SeatedClass
+    public function after(SeatedClass $class): NextClass
+    {
+        $led = self::lastLed($class);
+        $plan = $this->planner->read($class->plan()->document);
+        $group = $this->planner->group($class->group);
+        $record = null;
+        if ($led !== null) {
+            $ledPlan = $this->planner->read($class->plan($led->revision)->document);
+            $record = ClassRecord::of($ledPlan, $this->planner->timeline($ledPlan, $group), $led->done());
+        }
+        $composer = (new ClassComposer($this->planner))->composer($this->planner->kitOf($class), ClassPlanner::neverAt($class->venue));
+
+        return NextClass::of($plan, $record, $group, Wishes::lately($class->user, $class->group_id, $this->planner), $composer, $this->planner->timelines($group), $this->planner->craft->library);
+    }
+
+    /** The last time that a class was led to its end. */
+    public static function lastLed(SeatedClass $class): ?LedClass
+    {
+        return $class->led()->whereNotNull('ended_at')->orderByDesc('ended_at')->first();
+    }
+
+    /**
+     * The next class as it is stored.
+     *
+     * @return array<array-key, mixed>
+     */
+    public function document(SeatedClass $class): array
     {
         $document = $class->plan()->document;
-        $plan = $this->planner->read($document);
-        $next = (new PlanWriter($this->planner->craft->patterns))->write($plan, $plan->nextTime(), $document);
+
+        return (new PlanWriter($this->planner->craft->patterns))->write($this->planner->read($document), $this->after($class)->plan, $document);
+    }
+
+    public function of(SeatedClass $class): SeatedClass
+    {
+        $next = $this->document($class);
 
         return DB::transaction(static function () use ($class, $next): SeatedClass {
             $made = $class->user->classes()->create([...$class->only(['title', 'place', 'place_id', 'group_id']), 'starts_at' => self::date($class)]);

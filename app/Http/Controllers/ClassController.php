@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Schemas;
 use App\Http\Requests\SaveClass;
 use App\Http\Resources\ClassResource;
 use App\Models\LedClass;
 use App\Models\SeatedClass;
 use App\Models\User;
+use App\Planning\ClassPlanner;
 use App\Planning\ClassSummaries;
 use App\Planning\NextTime;
 use App\Planning\Starters;
@@ -36,16 +38,30 @@ final class ClassController
         ])->all()]);
     }
 
-    public function store(#[CurrentUser] User $teacher, SaveClass $request): JsonResponse
+    public function store(#[CurrentUser] User $teacher, SaveClass $request, ClassPlanner $planner, Schemas $schemas): JsonResponse
     {
-        $class = DB::transaction(static function () use ($teacher, $request): SeatedClass {
+        $document = [...self::beginning($teacher, $request, $planner), 'title' => $request->string('title')->toString(), 'slotMinutes' => $request->integer('slotMinutes')];
+        $schemas->check('plan', $document);
+        $planner->readNew($document);
+        $class = DB::transaction(static function () use ($teacher, $request, $document): SeatedClass {
             $class = $teacher->classes()->create($request->columns());
-            $class->store(Starters::document($class->title, $request->integer('slotMinutes'), $request->string('starter')->toString()));
+            $class->store($document);
 
             return $class;
         });
 
         return response()->json(ClassResource::of($class), 201);
+    }
+
+    /** @return array<array-key, mixed> what a new class begins with: one that was composed, the one after another, a copy, a shape, or nothing */
+    private static function beginning(User $teacher, SaveClass $request, ClassPlanner $planner): array
+    {
+        return match (true) {
+            $request->filled('plan') => $request->array('plan'),
+            $request->filled('after') => (new NextTime($planner))->document($teacher->classes()->findOrFail($request->integer('after'))),
+            $request->filled('copyOf') => $teacher->classes()->findOrFail($request->integer('copyOf'))->plan()->document,
+            default => Starters::document($request->string('title')->toString(), $request->integer('slotMinutes'), $request->string('starter')->toString()),
+        };
     }
 
     /** The class after this one. */

@@ -10,7 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Exists;
 
-/** When, where and for whom a class is; for a new one also how long it may take. */
+/** When, where and for whom a class is; for a new one also how long it may take and what it begins with. */
 final class SaveClass extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -23,6 +23,9 @@ final class SaveClass extends FormRequest
             'group' => ['bail', 'nullable', 'integer', $this->own('groups')],
             'venue' => ['bail', 'nullable', 'integer', $this->own('places')],
             'starter' => ['nullable', Rule::in(array_column(Starters::all(), 'id'))],
+            'plan' => ['array'],
+            'copyOf' => ['bail', 'nullable', 'integer', $this->own('seated_classes')],
+            'after' => ['bail', 'nullable', 'integer', $this->own('seated_classes')],
             'slotMinutes' => $this->isMethod('post') ? ['required', 'integer', 'between:5,180'] : ['exclude'],
         ];
     }
@@ -36,6 +39,9 @@ final class SaveClass extends FormRequest
             'place.*' => 'Please name the place in 100 letters or fewer.',
             'group.*' => 'Please choose one of your groups.',
             'starter.*' => 'Please choose what to begin with from the list.',
+            'copyOf.*' => 'Please choose one of your classes.',
+            'after.*' => 'Please choose one of your classes.',
+            'plan.*' => 'Please take one of the classes that are shown.',
             'venue.*' => 'Please choose one of your places.',
             'slotMinutes.*' => 'A class takes 5 to 180 minutes.',
         ];

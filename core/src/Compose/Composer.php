@@ -13,6 +13,7 @@ use KindChair\Plan\ClassPlan;
 use KindChair\Review\Finding;
 use KindChair\Review\Review;
 use KindChair\Review\Reviewer;
+use KindChair\Review\Rules\SimpleWordsServe;
 use KindChair\Review\Severity;
 use KindChair\Timeline\TimelineBuilder;
 
@@ -47,7 +48,7 @@ final readonly class Composer
     public function three(ClassPlan $frame, Group $group, Wish $wish): array
     {
         $timelines = new TimelineBuilder($this->library, $this->changeOvers, $group->mainBase());
-        $frame = $this->taught($frame, $group);
+        $frame = self::taught($frame, $group);
         $shelf = $this->shelf($timelines, $frame, $group);
         $made = [];
         foreach (Character::cases() as $character) {
@@ -65,7 +66,7 @@ final readonly class Composer
     public function compose(ClassPlan $frame, Group $group, Wish $wish): ?Composition
     {
         $timelines = new TimelineBuilder($this->library, $this->changeOvers, $group->mainBase());
-        $frame = $this->taught($frame, $group);
+        $frame = self::taught($frame, $group);
 
         return $this->made($this->shelf($timelines, $frame, $group), $timelines, $frame, $group, $wish);
     }
@@ -137,16 +138,10 @@ final readonly class Composer
         return [$problem, null, []];
     }
 
-    /** The class as it should be taught to these people, where that is not how it was set. */
-    private function taught(ClassPlan $frame, Group $group): ClassPlan
+    /** The class as it is taught to these people best. */
+    private static function taught(ClassPlan $frame, Group $group): ClassPlan
     {
-        foreach ($this->reviewer->review($frame, $group)->findings as $finding) {
-            if ($finding->entry === null && $finding->severity->value < Severity::Time->value && $finding->remedy !== null) {
-                $frame = $frame->withSettings($finding->remedy->plan->settings);
-            }
-        }
-
-        return $frame;
+        return SimpleWordsServe::serve($group) ? $frame->withSettings($frame->settings->inSimpleWords()) : $frame;
     }
 
     /**

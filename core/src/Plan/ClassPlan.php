@@ -150,6 +150,11 @@ final readonly class ClassPlan
         return $turned->withSettings($this->settings->beginningWith($this->settings->firstSide->other()));
     }
 
+    public function withSlot(int $minutes): self
+    {
+        return new self($this->title, $minutes, $this->pattern, $this->settings, $this->sections, $this->base);
+    }
+
     public function withSettings(Settings $settings): self
     {
         return new self($this->title, $this->slotMinutes, $this->pattern, $settings, $this->sections, $this->base);

@@ -104,6 +104,11 @@ final readonly class Entry
         return $this->firstSide === null ? $this : $this->with(['firstSide' => $this->firstSide->other()]);
     }
 
+    public function beginningOn(Side $side): self
+    {
+        return $this->with(['firstSide' => $side]);
+    }
+
     public function withDose(Dose $dose): self
     {
         return $this->with(['dose' => $dose]);

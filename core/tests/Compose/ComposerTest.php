@@ -25,7 +25,7 @@ use Random\Randomizer;
 final class ComposerTest extends TestCase
 {
     /** How many random wishes are tried here; bin/bench tries five hundred. */
-    private const WISHES = 40;
+    private const WISHES = 24;
 
     public function testWhateverIsWishedForWhateverPeople(): void
     {

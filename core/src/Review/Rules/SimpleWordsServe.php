@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Review\Rules;
 
+use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanInReview;
@@ -25,8 +26,8 @@ final readonly class SimpleWordsServe implements Rule
     public function check(PlanInReview $subject): array
     {
         $people = $subject->group->people;
-        $few = count(array_filter($people, static fn (Participant $person): bool => $person->followsFewSteps()));
-        if ($subject->plan->settings->simpleWords || $subject->plan->entries() === [] || $few === 0 || self::ONE_OF * $few < count($people)) {
+        $few = self::few($subject->group);
+        if ($subject->plan->settings->simpleWords || $subject->plan->entries() === [] || !self::serve($subject->group)) {
             return [];
         }
         $who = $few === 1 ? ($few === count($people) ? 'Who comes follows' : 'One of ' . count($people) . ' follows') : "$few of " . count($people) . ' follow';
@@ -40,5 +41,16 @@ final readonly class SimpleWordsServe implements Rule
             'Dementia-care practice.',
             new Remedy('Say it in simple words', $subject->plan->withSettings($subject->plan->settings->inSimpleWords())),
         )];
+    }
+
+    /** Whether a group is told one thing at a time best. */
+    public static function serve(Group $group): bool
+    {
+        return self::few($group) > 0 && self::ONE_OF * self::few($group) >= count($group->people);
+    }
+
+    private static function few(Group $group): int
+    {
+        return count(array_filter($group->people, static fn (Participant $person): bool => $person->followsFewSteps()));
     }
 }
