@@ -11,6 +11,7 @@ import { show } from './parts/settings';
 import { SignInAgain } from './parts/SignInAgain';
 
 const Classes = lazy(() => import('./screens/classes/Classes'));
+const NewClass = lazy(() => import('./screens/begin/NewClass'));
 const Plan = lazy(() => import('./screens/plan/Plan'));
 const People = lazy(() => import('./screens/people/People'));
 const Places = lazy(() => import('./screens/places/Places'));
@@ -42,6 +43,7 @@ if (root) {
                                 <Route path="people/:groupId" element={<People />} />
                                 <Route path="places" element={<Places />} />
                                 <Route path="places/:placeId" element={<PlacePage />} />
+                                <Route path="classes/new" element={<NewClass />} />
                                 <Route path="classes/:classId/readiness" element={<Readiness />} />
                                 <Route path="classes/:classId/who" element={<WhoDoesWhat />} />
                                 <Route path="movements" element={<Movements />} />

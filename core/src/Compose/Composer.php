@@ -55,7 +55,7 @@ final readonly class Composer
             $one = $this->made($shelf, $timelines, $frame, $group, $wish->as($character));
             if ($one !== null) {
                 $made[] = $one;
-                $wish = $wish->fresherThan(array_map(static fn (string $id): string => $one->plan->entry($id)->movement, $one->added));
+                $wish = $wish->otherThan(array_map(static fn (string $id): string => $one->plan->entry($id)->movement, $one->added));
             }
         }
 

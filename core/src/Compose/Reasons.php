@@ -63,7 +63,7 @@ final readonly class Reasons
 
         return new self(
             self::title($made->wish, $zones, $length),
-            self::because($made, $zones, $length, $fresh, count($movements)),
+            self::because($made, $zones, $length, count($movements)),
             self::givesUp($made, $zones, $resting, $group),
             count($group->people) - count($resting),
             count($group->people),
@@ -89,7 +89,7 @@ final readonly class Reasons
      * @param array<string, int> $zones
      * @return list<string>
      */
-    private static function because(Composition $made, array $zones, int $length, int $fresh, int $count): array
+    private static function because(Composition $made, array $zones, int $length, int $count): array
     {
         $first = Zone::from((string) array_key_first($zones));
         $serving = count(array_filter($made->plan->entries(), static fn ($entry): bool => in_array($entry->movement, $made->wish->serving, true)));
@@ -97,7 +97,6 @@ final readonly class Reasons
         return array_values(array_filter([
             "$count movements, most time for " . lcfirst($first->plainName()) . ': ' . TimeWords::minutes($zones[$first->value]) . '.',
             $serving === 0 ? null : ($serving === 1 ? 'One of them serves' : "$serving of them serve") . ' what it is for.',
-            $fresh === 0 ? null : ($fresh === 1 ? 'One' : (string) $fresh) . ' that they have not done lately.',
             $made->review->coverage->stillness > self::MUCH * $length ? 'Quiet and breath: ' . TimeWords::minutes($made->review->coverage->stillness) . '.' : null,
         ]));
     }

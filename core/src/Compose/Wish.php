@@ -23,6 +23,7 @@ final readonly class Wish
      * @param list<string> $never movements that it does not hold
      * @param list<Position> $notTaken places that are not taken in it
      * @param list<list<string>> $recent movements of the last classes, the latest first
+     * @param list<string> $beside movements of other classes that this one is to differ from
      * @param int $seed with another one, other movements come first among those that are as good
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class Wish
         public array $recent = [],
         public Character $character = Character::Asked,
         public int $seed = 1,
+        public array $beside = [],
     ) {
         foreach ($zones as $zone => $share) {
             if (Zone::tryFrom($zone) === null || $share < 0 || $share > self::MOST) {
@@ -66,10 +68,10 @@ final readonly class Wish
         return $this->with(['character' => $character]);
     }
 
-    /** @param list<string> $movements that stand in another class beside this one */
-    public function fresherThan(array $movements): self
+    /** @param list<string> $movements of another class that is offered beside this one */
+    public function otherThan(array $movements): self
     {
-        return $this->with(['recent' => [[...$this->recent[0] ?? [], ...$movements], ...array_slice($this->recent, 1)]]);
+        return $this->with(['beside' => [...$this->beside, ...$movements]]);
     }
 
     /** @param list<string> $movements */

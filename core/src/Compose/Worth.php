@@ -85,10 +85,13 @@ final readonly class Worth
 
     private function novelty(string $movement): float
     {
+        $isEven = $this->wish->character === Character::Even;
+        if (in_array($movement, $this->wish->beside, true)) {
+            return $this->book->lastTime ** 2;
+        }
         if ($this->wish->recent === []) {
             return 1.0;
         }
-        $isEven = $this->wish->character === Character::Even;
         if (in_array($movement, $this->wish->recent[0], true)) {
             return $isEven ? $this->book->lastTime ** 2 : $this->book->lastTime;
         }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { api } from '../../api/client';
-import { refresh, useGroups, useLibrary, usePlaces } from '../../api/queries';
+import { refresh, useGroups, usePlaces } from '../../api/queries';
 import type { ClassInfo } from '../../api/types/answer-class';
 import { Choice, TextField } from '../../parts/Field';
 import { FormSheet } from '../../parts/FormSheet';
@@ -9,26 +9,15 @@ import type { Given } from '../../parts/useSubmit';
 
 interface Typed {
     venue: string;
-    starter: string;
 }
 
-/** When, where, for whom; for a new class also for how long. */
-export function ClassForm({
-    existing,
-    onClose,
-    onMade,
-}: {
-    existing: ClassInfo | null;
-    onClose: () => void;
-    onMade: (made: ClassInfo) => void;
-}) {
-    const draft = `class:${existing?.id ?? 'new'}`;
+/** When, where and for whom a class is. */
+export function ClassForm({ existing, onClose }: { existing: ClassInfo; onClose: () => void }) {
+    const draft = `class:${existing.id}`;
     const groups = useGroups();
     const places = usePlaces();
-    const library = useLibrary();
     const [typed] = useState(() => draftState<Typed>(draft));
-    const [venue, setVenue] = useState(typed?.venue ?? String(existing?.venue?.id ?? ''));
-    const [starter, setStarter] = useState(typed?.starter ?? '');
+    const [venue, setVenue] = useState(typed?.venue ?? String(existing.venue?.id ?? ''));
     const send = async (given: Given) => {
         const venue = Number(given('venue')) || null;
         const body = {
@@ -37,24 +26,17 @@ export function ClassForm({
             startsAt: given('startsAt') || null,
             group: Number(given('group')) || null,
             venue,
-            slotMinutes: Number(given('slotMinutes')),
-            ...(given('starter') ? { starter: given('starter') } : {}),
         };
-        const made = existing
-            ? await api.put<ClassInfo>(`classes/${existing.id}`, body)
-            : await api.make<ClassInfo>('classes', body);
+        await api.put<ClassInfo>(`classes/${existing.id}`, body);
         await refresh('classes');
-        if (!existing) {
-            onMade(made);
-        }
     };
     return (
         <FormSheet<Typed>
-            title={existing ? 'Day and place' : 'New class'}
+            title="Day and place"
             draft={draft}
-            state={{ venue, starter }}
+            state={{ venue }}
             send={send}
-            keep={existing ? 'Keep' : 'Plan this class'}
+            keep="Keep"
             onClose={onClose}
         >
             {(errors) => (
@@ -62,7 +44,7 @@ export function ClassForm({
                     <TextField
                         label="Name"
                         name="title"
-                        defaultValue={existing?.title ?? ''}
+                        defaultValue={existing.title ?? ''}
                         error={errors.title}
                         autoFocus
                     />
@@ -70,7 +52,7 @@ export function ClassForm({
                         label="Day and hour"
                         name="startsAt"
                         type="datetime-local"
-                        defaultValue={existing?.startsAt ?? ''}
+                        defaultValue={existing.startsAt ?? ''}
                         error={errors.startsAt}
                     />
                     {groups.data && (
@@ -78,7 +60,7 @@ export function ClassForm({
                             key={groups.dataUpdatedAt > 0 ? 'ready' : 'waiting'}
                             label="Who comes"
                             name="group"
-                            defaultValue={String(existing?.group?.id ?? groups.data.groups[0]?.id ?? '')}
+                            defaultValue={String(existing.group?.id ?? '')}
                             options={[
                                 ...groups.data.groups.map(
                                     (group) => [String(group.id), `${group.name} (${group.people.length})`] as const,
@@ -104,32 +86,8 @@ export function ClassForm({
                         <TextField
                             label={places.data.places.length > 0 ? 'Where' : 'Place'}
                             name="place"
-                            defaultValue={existing?.place ?? ''}
+                            defaultValue={existing.place ?? ''}
                             error={errors.place}
-                        />
-                    )}
-                    {!existing && (
-                        <Choice
-                            label="Begin with"
-                            name="starter"
-                            value={starter}
-                            onChange={(event) => setStarter(event.target.value)}
-                            options={[
-                                ['', 'Nothing yet: I choose each movement'],
-                                ...(library.data?.starters.map(({ id, name }) => [id, name] as const) ?? []),
-                            ]}
-                        />
-                    )}
-                    {!existing && (
-                        <TextField
-                            key={starter}
-                            label="Minutes booked"
-                            name="slotMinutes"
-                            type="number"
-                            min={5}
-                            max={180}
-                            defaultValue={library.data?.starters.find(({ id }) => id === starter)?.minutes ?? 45}
-                            error={errors.slotMinutes}
                         />
                     )}
                 </>

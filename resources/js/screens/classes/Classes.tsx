@@ -19,7 +19,7 @@ import { RunningClass } from './RunningClass';
 export default function Classes() {
     const classes = useClasses();
     const navigate = useNavigate();
-    const [form, setForm] = useState<ClassInfo | 'new' | null>(null);
+    const [form, setForm] = useState<ClassInfo | null>(null);
     const [removing, setRemoving] = useState<ClassRow | null>(null);
     const [problem, setProblem] = useState<string | null>(null);
     const [asking, setAsking] = useState<{ name: string; text: string; asked: WhoIsWho } | null>(null);
@@ -88,7 +88,7 @@ export default function Classes() {
                     tabIndex={-1}
                     onChange={(event) => void open(event.target.files?.[0]).then(() => (event.target.value = ''))}
                 />
-                <button className="button button-main" onClick={() => setForm('new')}>
+                <button className="button button-main" onClick={() => void navigate('/classes/new')}>
                     New class
                 </button>
             </PageTitle>
@@ -102,12 +102,12 @@ export default function Classes() {
             {withoutNext(rows, now).map((row) => (
                 <NextTime key={row.id} after={row} onMake={() => follow(row.id)} />
             ))}
-            <FirstSteps classes={rows} onNew={() => setForm('new')} />
+            <FirstSteps classes={rows} onNew={() => void navigate('/classes/new')} />
             {rows.length === 0 && (
                 <EmptyPlace
                     title="Your first class"
                     action={
-                        <button className="button button-main" onClick={() => setForm('new')}>
+                        <button className="button button-main" onClick={() => void navigate('/classes/new')}>
                             New class
                         </button>
                     }
@@ -161,13 +161,7 @@ export default function Classes() {
                     </ul>
                 </section>
             )}
-            {form && (
-                <ClassForm
-                    existing={form === 'new' ? null : form}
-                    onClose={() => setForm(null)}
-                    onMade={(made) => void navigate(`/classes/${made.id}/plan`)}
-                />
-            )}
+            {form && <ClassForm existing={form} onClose={() => setForm(null)} />}
             {asking && (
                 <OpenFile
                     asked={asking.asked}
