@@ -18,19 +18,38 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property bool $is_keeper whether this teacher keeps the data: invites others and makes backups
  * @property \Illuminate\Support\Carbon|null $pace_since from when on classes tell of her pace
  * @property bool $pace_counts whether her pace counts for whether a class fits its time
+ * @property array{pattern?: string, settings?: array<string, mixed>, setAside?: array<string, string>}|null $teaching the schools of practice she has chosen
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'is_keeper', 'pace_since', 'pace_counts'];
+    protected $fillable = ['name', 'email', 'password', 'is_keeper', 'pace_since', 'pace_counts', 'teaching'];
 
-    protected $attributes = ['is_keeper' => false, 'pace_since' => null, 'pace_counts' => false];
+    protected $attributes = ['is_keeper' => false, 'pace_since' => null, 'pace_counts' => false, 'teaching' => null];
 
     protected $hidden = ['password'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'is_keeper' => 'boolean', 'pace_since' => 'datetime', 'pace_counts' => 'boolean'];
+        return ['password' => 'hashed', 'is_keeper' => 'boolean', 'pace_since' => 'datetime', 'pace_counts' => 'boolean', 'teaching' => 'array'];
+    }
+
+    /** The breath pattern with which her classes begin. */
+    public function usualPattern(): string
+    {
+        return $this->teaching['pattern'] ?? 'even';
+    }
+
+    /** @return array<string, mixed> the settings with which her classes begin, in the open form */
+    public function usualSettings(): array
+    {
+        return $this->teaching['settings'] ?? [];
+    }
+
+    /** @return array<string, string> her reasons, by the rule that she set aside for all of her classes */
+    public function setAside(): array
+    {
+        return $this->teaching['setAside'] ?? [];
     }
 
     /** How an e-mail address is stored and looked for: capitals and spaces round it make no difference. */

@@ -35,13 +35,14 @@ use KindChair\People\Participant;
 use KindChair\People\WeakLimbDoes;
 use KindChair\Place\Clearance;
 use KindChair\Plan\ClassPlan;
-use KindChair\Review\Remedy;
+use KindChair\Review\Mended;
+use KindChair\Review\Mending;
 use KindChair\Review\Review;
 use KindChair\Review\Reviewer;
 use KindChair\Timeline\Timeline;
 use KindChair\Timeline\TimelineBuilder;
 
-/** Where documents and stored people meet the core: reads, reviews and changes plans. */
+/** Where documents and stored people meet the core: reads, reviews and changes plans. Long because it is the one door between them. */
 final readonly class ClassPlanner
 {
     public function __construct(public Craft $craft)
@@ -107,6 +108,7 @@ final readonly class ClassPlanner
     public function reviewOf(SeatedClass $class, ClassPlan $plan, Group $group): Review
     {
         $reviewer = Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $this->craft->demands, $this->kitOf($class), self::never($class));
+        $reviewer = $reviewer->settingAside(array_keys($class->user->setAside()));
         // Whether a class fits its time is looked at in her own pace where she says so.
         $reviewer = $class->user->pace_counts ? $reviewer->atPace((new TeachersPace($this->craft))->of($class->user)) : $reviewer;
 
@@ -115,6 +117,12 @@ final readonly class ClassPlanner
             $group,
             fn (Remembered $known): Review => $reviewer->review($plan, $group, $this->choicesOf($class, $plan), $known),
         );
+    }
+
+    /** Carries remedies out for a class with these people. */
+    public function mending(SeatedClass $class, Group $group): Mending
+    {
+        return new Mending(fn (ClassPlan $plan): Review => $this->reviewOf($class, $plan, $group));
     }
 
     /** @return list<Choice> those that hold and still mean something in the plan */
@@ -158,11 +166,11 @@ final readonly class ClassPlanner
 
     /**
      * @param array<array-key, mixed> $document
-     * @return array<array-key, mixed> the document with the remedy's plan in it
+     * @return array<array-key, mixed> the document with the settled plan in it
      */
-    public function apply(Remedy $remedy, ClassPlan $before, array $document): array
+    public function apply(Mended $mended, ClassPlan $before, array $document): array
     {
-        return (new PlanWriter($this->craft->patterns))->write($before, $remedy->plan, $document);
+        return (new PlanWriter($this->craft->patterns))->write($before, $mended->plan, $document);
     }
 
     /** Chooses versions as this class and its place allow. */

@@ -12,6 +12,7 @@ use App\Models\SeatedClass;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use KindChair\Review\Finding;
 use stdClass;
 
 /**
@@ -36,7 +37,7 @@ final readonly class ClassSummaries
     public function of(User $teacher, Collection $classes): array
     {
         $stored = $this->currentRevisions($classes);
-        $craft = DerivedCache::stamp() . $this->teacherCraft->mark($teacher) . $teacher->ownPrecautions()->orderBy('id')->pluck('document')->toJson();
+        $craft = DerivedCache::stamp() . $this->teacherCraft->mark($teacher) . $teacher->ownPrecautions()->orderBy('id')->pluck('document')->toJson() . json_encode($teacher->setAside(), JSON_THROW_ON_ERROR);
         $people = [];
         $summaries = $stale = [];
         foreach ($classes as $class) {
@@ -74,7 +75,7 @@ final readonly class ClassSummaries
             [$class, $from] = $stale[$revision->id];
             $plan = $this->planner->read($revision->document);
             $review = $this->planner->reviewOf($class, $plan, $this->planner->peopleOf($class));
-            $summaries[$class->id] = ['from' => $from, 'planned' => $review->timeline->length() / 10, 'slot' => $plan->slotMinutes * 60, 'findings' => count($review->findings)];
+            $summaries[$class->id] = ['from' => $from, 'planned' => $review->timeline->length() / 10, 'slot' => $plan->slotMinutes * 60, 'findings' => count(array_filter($review->findings, static fn (Finding $finding): bool => $finding->severity->isPressing()))];
         }
         if ($summaries !== []) {
             DB::transaction(static function () use ($stale, $summaries): void {

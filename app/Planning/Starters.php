@@ -18,9 +18,10 @@ final class Starters
 
     /**
      * @param string|null $id none is empty
+     * @param array<string, mixed> $settings how it is taught
      * @return array<string, mixed>
      */
-    public static function document(string $title, int $minutes, ?string $id = null): array
+    public static function document(string $title, int $minutes, ?string $id = null, array $settings = [], string $pattern = 'even'): array
     {
         $starter = array_column(self::read(), null, 'id')[$id ?? ''] ?? null;
         $sections = [];
@@ -38,7 +39,8 @@ final class Starters
             'version' => PlanReader::VERSION,
             'title' => $title,
             'slotMinutes' => $minutes,
-            'pattern' => 'even',
+            'pattern' => $pattern,
+            ...($settings === [] ? [] : ['settings' => $settings]),
             ...(isset($starter['base']) ? ['base' => $starter['base']] : []),
             'sections' => $sections,
         ];

@@ -50,6 +50,7 @@ final class WardRound
                 $entry('10', 'blades-squeeze', 'gentle', ['repetitions' => 5]),
                 $entry('11', 'cat-cow', 'pelvis', ['breaths' => 6]),
                 $entry('12', 'side-lean', 'elbow', ['breaths' => 3]),
+                $entry('19', 'ease-the-seat', 'small', ['seconds' => 30]),
                 $entry('13', 'buttock-squeeze', 'light', ['repetitions' => 4]),
                 $entry('14', 'leg-extension', 'half', ['repetitions' => 4]),
                 $entry('15', 'ankle-pumps', 'floor', ['repetitions' => 10]),

@@ -12,6 +12,7 @@ import { SignInAgain } from './parts/SignInAgain';
 
 const Classes = lazy(() => import('./screens/classes/Classes'));
 const NewClass = lazy(() => import('./screens/begin/NewClass'));
+const FillClass = lazy(() => import('./screens/begin/FillClass'));
 const Plan = lazy(() => import('./screens/plan/Plan'));
 const People = lazy(() => import('./screens/people/People'));
 const Places = lazy(() => import('./screens/places/Places'));
@@ -44,6 +45,7 @@ if (root) {
                                 <Route path="places" element={<Places />} />
                                 <Route path="places/:placeId" element={<PlacePage />} />
                                 <Route path="classes/new" element={<NewClass />} />
+                                <Route path="classes/:classId/fill" element={<FillClass />} />
                                 <Route path="classes/:classId/readiness" element={<Readiness />} />
                                 <Route path="classes/:classId/who" element={<WhoDoesWhat />} />
                                 <Route path="movements" element={<Movements />} />

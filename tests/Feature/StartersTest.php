@@ -36,7 +36,7 @@ final class StartersTest extends AppTestCase
     {
         $this->actingAs($this->teacher());
         $count = fn (array $more): int => count($this->getJson('/api/classes/' . $this->postJson('/api/classes', ['title' => 'New', 'slotMinutes' => 45, ...$more])->assertCreated()->json('id') . '/plan')->json('entries'));
-        self::assertSame(24, $count(['starter' => 'seated-45']));
+        self::assertSame(25, $count(['starter' => 'seated-45']));
         self::assertSame(0, $count([]));
         $this->postJson('/api/classes', ['title' => 'New', 'slotMinutes' => 45, 'starter' => 'none'])->assertUnprocessable()->assertJsonPath('errors.starter.0', 'Please choose what to begin with from the list.');
     }

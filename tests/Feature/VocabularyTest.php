@@ -11,6 +11,7 @@ use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Breath\Breath;
+use KindChair\Compose\Character;
 use KindChair\Demand\Demand;
 use KindChair\Figure\Shape;
 use KindChair\Fit\Mark;
@@ -47,6 +48,8 @@ use KindChair\Plan\RoundBy;
 use KindChair\Plan\School;
 use KindChair\Plan\SectionKind;
 use KindChair\Plan\SetChange;
+use KindChair\Review\Concern;
+use KindChair\Review\RowChanges;
 use KindChair\Review\Severity;
 use KindChair\Timeline\BeatKind;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -66,9 +69,11 @@ final class VocabularyTest extends TestCase
         'mainBase' => MainBase::class,
         'beatKind' => BeatKind::class,
         'breath' => Breath::class,
+        'character' => Character::class,
         'clearance' => ClearanceState::class,
         'confidence' => Confidence::class,
-        'findingKind' => Severity::class,
+        'findingKind' => Concern::class,
+        'severity' => Severity::class,
         'groupKind' => GroupKind::class,
         'interludeAt' => InterludeAt::class,
         'jointAction' => JointAction::class,
@@ -84,6 +89,7 @@ final class VocabularyTest extends TestCase
         'regionOrder' => School::class,
         'seatKind' => SeatKind::class,
         'roundBy' => RoundBy::class,
+        'rowChange' => RowChanges::class,
         'sectionKind' => SectionKind::class,
         'setChange' => SetChange::class,
         'side' => Side::class,

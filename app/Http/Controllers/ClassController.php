@@ -60,7 +60,7 @@ final class ClassController
             $request->filled('plan') => $request->array('plan'),
             $request->filled('after') => (new NextTime($planner))->document($teacher->classes()->findOrFail($request->integer('after'))),
             $request->filled('copyOf') => $teacher->classes()->findOrFail($request->integer('copyOf'))->plan()->document,
-            default => Starters::document($request->string('title')->toString(), $request->integer('slotMinutes'), $request->string('starter')->toString()),
+            default => Starters::document($request->string('title')->toString(), $request->integer('slotMinutes'), $request->string('starter')->toString(), $teacher->usualSettings(), $teacher->usualPattern()),
         };
     }
 

@@ -23,7 +23,7 @@ final readonly class ComposeController
     public function __invoke(AskCompose $request): JsonResponse
     {
         $class = $request->seatedClass();
-        $document = $class === null ? Starters::document('A class', $request->integer('minutes')) : $class->plan()->document;
+        $document = $class === null ? Starters::document('A class', $request->integer('minutes'), null, $request->teacher()->usualSettings(), $request->teacher()->usualPattern()) : $class->plan()->document;
         $planner = $this->planner->with($document);
         $venue = $class === null ? $request->venue() : $class->venue;
         $group = $class === null ? $planner->group($request->group()) : $planner->peopleOf($class);

@@ -84,13 +84,24 @@ final class PlanController
     {
         $document = $class->plan()->document;
         $plan = $this->planner->read($document);
-        $finding = $this->planner->reviewOf($class, $plan, $this->planner->peopleOf($class))->finding($request->string('finding')->toString());
-        $isStored = DB::transaction(function () use ($request, $class, $finding, $plan, $document): bool {
+        $group = $this->planner->peopleOf($class);
+        $before = $this->planner->reviewOf($class, $plan, $group);
+        $mending = $this->planner->mending($class, $group);
+        $finding = $before->finding($request->string('finding')->toString());
+        $mended = match (true) {
+            $request->boolean('all') => $mending->all($plan, $before),
+            $finding === null => null,
+            default => $mending->of($finding, $before),
+        };
+        if ($mended === null && ($finding !== null || $request->boolean('all')) && $request->integer('revision') === $class->revision) {
+            return response()->json(['message' => 'This cannot be settled in one step without making something else wrong. It is best done by hand.'], 422);
+        }
+        $isStored = DB::transaction(function () use ($request, $class, $mended, $plan, $document): bool {
             $class->refreshRevision();
-            if ($request->integer('revision') !== $class->revision || $finding?->remedy === null) {
+            if ($request->integer('revision') !== $class->revision || $mended === null) {
                 return false;
             }
-            $class->store($this->planner->apply($finding->remedy, $plan, $document));
+            $class->store($this->planner->apply($mended, $plan, $document));
 
             return true;
         });

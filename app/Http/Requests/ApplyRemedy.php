@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A finding to settle, in the revision that was looked at. */
+/** A finding to settle, or all that can be settled with nothing given up, in the revision that was looked at. */
 final class ApplyRemedy extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -14,7 +14,8 @@ final class ApplyRemedy extends FormRequest
     {
         return [
             'revision' => ['required', 'integer'],
-            'finding' => ['required', 'string'],
+            'finding' => ['required_without:all', 'string'],
+            'all' => ['boolean'],
         ];
     }
 }

@@ -67,6 +67,12 @@ final readonly class PlanResource
             ], Zone::cases()),
             'stillness' => TimeWords::seconds($review->coverage->stillness),
             'findings' => array_map(fn (Finding $finding): array => self::finding($finding, $review, $group->paceFactor()), $review->findings),
+            'setAside' => array_map(static fn (Finding $finding): array => [
+                'key' => $finding->key,
+                'says' => $finding->says,
+                'reason' => $plan->setAside[$finding->key] ?? $class->user->setAside()[$finding->rule()] ?? '',
+                'everywhere' => !isset($plan->setAside[$finding->key]),
+            ], $review->setAside),
             'people' => array_map(static fn ($person): array => [
                 'id' => $person->id,
                 'name' => $person->name,
@@ -164,7 +170,8 @@ final readonly class PlanResource
 
         return [
             'key' => $finding->key,
-            'kind' => strtolower($finding->severity->name),
+            'kind' => strtolower($finding->concern->name),
+            'severity' => strtolower($finding->severity->name),
             'entry' => $finding->entry,
             'says' => $finding->says,
             'why' => $finding->why,

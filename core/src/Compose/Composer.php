@@ -14,7 +14,6 @@ use KindChair\Review\Finding;
 use KindChair\Review\Review;
 use KindChair\Review\Reviewer;
 use KindChair\Review\Rules\SimpleWordsServe;
-use KindChair\Review\Severity;
 use KindChair\Timeline\TimelineBuilder;
 
 /** Fills a class with what is best for those who come, in the order of the chosen school. What is in it already stays as it is. */
@@ -151,7 +150,7 @@ final readonly class Composer
     private function wrong(Review $review, ClassPlan $plan, array $added): array
     {
         $entries = array_map(
-            static fn (Finding $finding): ?string => $finding->severity->value <= Severity::Sides->value ? $finding->entry : null,
+            static fn (Finding $finding): ?string => $finding->severity->isPressing() ? $finding->entry : null,
             $review->findings,
         );
 

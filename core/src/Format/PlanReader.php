@@ -62,6 +62,7 @@ final readonly class PlanReader
             self::settings($node->maybe('settings')),
             $sections,
             $node->maybe('base')?->enum(MainBase::class),
+            array_column(array_map(static fn (Node $one): array => [$one->at('finding')->string(), $one->at('reason')->string()], $node->maybe('setAside')?->items() ?? []), 1, 0),
         ));
     }
 
@@ -105,6 +106,7 @@ final readonly class PlanReader
             $pattern === null ? null : $this->anyPattern($pattern),
             array_map(self::group(...), $node->maybe('groups')?->items() ?? []),
             $node->maybe('base')?->enum(MainBase::class),
+            array_column(array_map(static fn (Node $one): array => [$one->at('finding')->string(), $one->at('reason')->string()], $node->maybe('setAside')?->items() ?? []), 1, 0),
         ));
     }
 

@@ -100,6 +100,22 @@ final readonly class Movement
         throw UnknownMovement::variation($this->name(), $id, array_column($this->variations, 'id'));
     }
 
+    /**
+     * The fullest rung on a base that is not above another one; the usual one where none is named.
+     *
+     * @param (callable(Variation): bool)|null $which of those that count
+     */
+    public function rungOn(MainBase $base, ?string $atMost = null, ?callable $which = null): ?Variation
+    {
+        $most = $this->withoutProp($this->variation($atMost ?? $this->usualVariation))->level;
+        $found = null;
+        foreach ($this->variations as $rung) {
+            $found = $rung->level <= $most && $rung->allows($base->base()) && ($which === null || $which($rung)) ? $rung : $found;
+        }
+
+        return $found;
+    }
+
     /** The rung that is done with a prop here, without it; any other is itself. */
     public function withoutProp(Variation $rung): Variation
     {

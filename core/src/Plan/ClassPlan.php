@@ -17,6 +17,7 @@ final readonly class ClassPlan
      * @param int $slotMinutes booked time
      * @param list<Section> $sections
      * @param MainBase|null $base on what most people sit; null where it follows from who comes
+     * @param array<string, string> $setAside findings that the teacher looked at and set aside: her reason, by key
      */
     public function __construct(
         public string $title,
@@ -25,6 +26,7 @@ final readonly class ClassPlan
         public Settings $settings,
         public array $sections,
         public ?MainBase $base = null,
+        public array $setAside = [],
     ) {
         if ($slotMinutes < 5 || $slotMinutes > 180) {
             throw InvalidPlan::slotIs($slotMinutes);
@@ -152,17 +154,29 @@ final readonly class ClassPlan
 
     public function withSlot(int $minutes): self
     {
-        return new self($this->title, $minutes, $this->pattern, $this->settings, $this->sections, $this->base);
+        return $this->with(['slotMinutes' => $minutes]);
     }
 
     public function withSettings(Settings $settings): self
     {
-        return new self($this->title, $this->slotMinutes, $this->pattern, $settings, $this->sections, $this->base);
+        return $this->with(['settings' => $settings]);
+    }
+
+    public function withPattern(BreathPattern $pattern): self
+    {
+        return $this->with(['pattern' => $pattern]);
     }
 
     /** @param list<Section> $sections */
     public function withSections(array $sections): self
     {
-        return new self($this->title, $this->slotMinutes, $this->pattern, $this->settings, $sections, $this->base);
+        return $this->with(['sections' => $sections]);
+    }
+
+    /** @param array<string, mixed> $changes */
+    private function with(array $changes): self
+    {
+        /** @phpstan-ignore argument.type (the keys are this class's own property names) */
+        return new self(...array_merge(get_object_vars($this), $changes));
     }
 }

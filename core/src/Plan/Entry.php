@@ -104,6 +104,23 @@ final readonly class Entry
         return $this->firstSide === null ? $this : $this->with(['firstSide' => $this->firstSide->other()]);
     }
 
+    /** @param int $tenths tenths of a second after the movement */
+    public function withRest(int $tenths): self
+    {
+        return $this->with(['rest' => $tenths]);
+    }
+
+    /** In the pattern of its section or class. */
+    public function withoutPattern(): self
+    {
+        return $this->with(['pattern' => null]);
+    }
+
+    public function withVariation(string $variation): self
+    {
+        return $this->with(['variation' => $variation]);
+    }
+
     public function beginningOn(Side $side): self
     {
         return $this->with(['firstSide' => $side]);

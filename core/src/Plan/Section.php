@@ -54,6 +54,24 @@ final readonly class Section
         return new self($this->id, $this->kind, $this->entries, $this->pattern, $groups, $this->base);
     }
 
+    /** With one more entry at a place, or behind what is done as one there. */
+    public function withAt(int $at, Entry $entry): self
+    {
+        while ($at > 0 && isset($this->entries[$at]) && ($this->entries[$at]->goesOn || $this->entries[$at]->group !== null && $this->entries[$at]->group === $this->entries[$at - 1]->group)) {
+            ++$at;
+        }
+        $entries = $this->entries;
+        array_splice($entries, $at, 0, [$entry]);
+
+        return $this->withEntries($entries);
+    }
+
+    /** In the pattern of its class. */
+    public function withoutPattern(): self
+    {
+        return new self($this->id, $this->kind, $this->entries, null, $this->groups, $this->base);
+    }
+
     /** @param list<Entry> $entries */
     public function withEntries(array $entries): self
     {

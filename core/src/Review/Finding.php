@@ -16,11 +16,24 @@ final readonly class Finding
     public function __construct(
         public string $key,
         public Severity $severity,
+        public Concern $concern,
         public ?string $entry,
         public string $says,
         public string $why,
         public string $source,
         public ?Remedy $remedy,
     ) {
+    }
+
+    /** The rule that made it. */
+    public function rule(): string
+    {
+        return (string) strtok($this->key, ':');
+    }
+
+    /** Whether a rule may be set aside for all classes: what could hurt somebody is looked at in each. */
+    public function mayBeSetAsideEverywhere(): bool
+    {
+        return $this->severity !== Severity::Harm;
     }
 }

@@ -124,7 +124,7 @@ final readonly class Order
      * @param array<int, int> $ranks by row
      * @return list<int>
      */
-    private static function longestRun(array $ranks): array
+    public static function longestRun(array $ranks): array
     {
         $length = [];
         $previous = [];

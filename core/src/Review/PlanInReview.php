@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace KindChair\Review;
 
+use KindChair\Demand\Demand;
+use KindChair\Demand\DemandBook;
 use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\PersonVersion;
+use KindChair\Movement\ChangeOvers;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\Variation;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\NotInPlan;
+use KindChair\Plan\Section;
 use KindChair\Timeline\Timeline;
 use KindChair\Timeline\TimelineBuilder;
 
@@ -22,6 +28,8 @@ final readonly class PlanInReview
     /**
      * @param array<string, Ledger> $ledgers by entry id
      * @param array<string, list<PersonVersion>> $versions by entry id, in the group's order
+     * @param list<string>|null $kit prop ids at hand; null when the place is not known
+     * @param list<Demand> $never what is never asked in this place
      */
     public function __construct(
         public ClassPlan $plan,
@@ -32,7 +40,11 @@ final readonly class PlanInReview
         public array $ledgers,
         public array $versions,
         private TimelineBuilder $timelines,
-        private ?int $atPace = null,
+        private ?int $atPace,
+        private DemandBook $demands,
+        public ?array $kit,
+        public array $never,
+        public ChangeOvers $changeOvers,
     ) {
     }
 
@@ -55,6 +67,42 @@ final readonly class PlanInReview
         return $this->library->get($entry->movement);
     }
 
+    /** The rung as it was planned. */
+    public function rung(Entry $entry): Variation
+    {
+        return $this->movement($entry)->variation($entry->variation);
+    }
+
+    /** On what the class is while an entry is done. */
+    public function baseOf(Entry $entry): MainBase
+    {
+        return $this->plan->baseFor($this->plan->sectionOf($entry)) ?? $this->group->mainBase();
+    }
+
+    /** What a rung asks of the class, most of each demand; 0 where it is not asked. */
+    public function demand(Entry $entry, Demand $demand, ?Variation $rung = null): int
+    {
+        $most = 0;
+        $rung ??= $this->rung($entry);
+        foreach ($this->demands->of($this->movement($entry), $rung, $rung->baseFor($this->baseOf($entry))->base()) as $ask) {
+            $most = $ask->demand === $demand ? max($most, $ask->measure) : $most;
+        }
+
+        return $most;
+    }
+
+    /** @return list<string> ids of the steps in which a demand holds */
+    public function stepsOf(Entry $entry, Demand $demand): array
+    {
+        $rung = $this->rung($entry);
+        $steps = [];
+        foreach ($this->demands->of($this->movement($entry), $rung, $rung->baseFor($this->baseOf($entry))->base()) as $ask) {
+            $steps = $ask->demand === $demand ? [...$steps, ...$ask->steps] : $steps;
+        }
+
+        return array_values(array_unique($steps));
+    }
+
     /** @throws NotInPlan */
     public function asked(Entry $entry): Assignment
     {
@@ -66,5 +114,31 @@ final readonly class PlanInReview
             $this->plan->patternFor($this->plan->sectionOf($entry), $entry),
             $this->timeline->passesOf($entry->id),
         );
+    }
+
+    /**
+     * A movement of the library as a new entry in its usual dose, on the base of a section.
+     *
+     * @return Entry|null none where the library has no such movement or it has nothing for that base
+     */
+    public function newEntry(string $movement, Section $section): ?Entry
+    {
+        if (!$this->library->has($movement)) {
+            return null;
+        }
+        $found = $this->library->get($movement);
+        $rung = $found->rungOn($this->plan->baseFor($section) ?? $this->group->mainBase());
+        $number = 1;
+        while ($this->plan->has("$movement-$number")) {
+            ++$number;
+        }
+
+        return $rung === null ? null : new Entry("$movement-$number", $movement, $rung->id, $found->doses->usual);
+    }
+
+    /** When an entry begins, in tenths of a second from the start of the class. */
+    public function start(Entry $entry): int
+    {
+        return $this->timeline->turnsOf($entry->id)[0]->start ?? 0;
     }
 }

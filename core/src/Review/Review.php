@@ -15,6 +15,7 @@ final readonly class Review
     /**
      * @param array<string, Ledger> $ledgers by entry id
      * @param list<Finding> $findings the most pressing first
+     * @param list<Finding> $setAside those that the teacher set aside, here or everywhere
      * @param array<string, list<PersonVersion>> $versions by entry id, in the group's order
      * @param TimelineBuilder $timelines knows how long the entries of this plan take, also in plans that differ a little
      */
@@ -27,6 +28,7 @@ final readonly class Review
         public array $findings,
         public array $versions,
         public TimelineBuilder $timelines,
+        public array $setAside = [],
     ) {
     }
 

@@ -29,6 +29,7 @@ final readonly class Reviewer
      * @param list<Rule> $rules
      * @param list<string>|null $kit prop ids at hand; null when the place is not known
      * @param list<Demand> $never what is never asked in this place
+     * @param list<string> $setAside names of rules that the teacher set aside for all of her classes
      */
     public function __construct(
         private MovementLibrary $library,
@@ -39,13 +40,20 @@ final readonly class Reviewer
         private ?array $kit = null,
         private array $never = [],
         private ?Pace $pace = null,
+        private array $setAside = [],
     ) {
     }
 
     /** The same, holding the time at a teacher's own pace instead of the book's. */
     public function atPace(Pace $pace): self
     {
-        return new self($this->library, $this->changeOvers, $this->ranges, $this->demands, $this->rules, $this->kit, $this->never, $pace);
+        return new self($this->library, $this->changeOvers, $this->ranges, $this->demands, $this->rules, $this->kit, $this->never, $pace, $this->setAside);
+    }
+
+    /** @param list<string> $rules names of rules that the teacher set aside for all of her classes */
+    public function settingAside(array $rules): self
+    {
+        return new self($this->library, $this->changeOvers, $this->ranges, $this->demands, $this->rules, $this->kit, $this->never, $this->pace, $rules);
     }
 
     /**
@@ -58,12 +66,27 @@ final readonly class Reviewer
     {
         return new self($library, $changeOvers, $ranges, $demands, [
             new Rules\NobodyLeftOut(),
+            new Rules\HouseRulesKept(),
+            new Rules\PressureChanges(),
+            new Rules\UprightAfterFold(),
+            new Rules\ArmsRest(),
+            new Rules\PropsAtHand(),
+            new Rules\NeckInHalves(),
+            new Rules\WaterOnce(),
             new Rules\LeavesSomething(),
             new Rules\BothSides(),
             new Rules\BothWays(),
+            new Rules\AlternatesEvenly(),
+            new Rules\BreathIsEasy(),
+            new Rules\PausesAreOffered(),
             new Rules\CueWithinBreath(),
+            new Rules\OpensAndCloses(),
+            new Rules\MovedBeforeHeld(),
             new Rules\KeepsOrder(),
             new Rules\PropsTogether(),
+            new Rules\SixDirections(),
+            new Rules\CounterFollows(),
+            new Rules\HeldLongEnough(),
             new Rules\FitsSlot(),
             new Rules\SimpleWordsServe(),
         ], $kit, $never);
@@ -111,7 +134,9 @@ final readonly class Reviewer
                 );
             }
         }
-        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions, $timelines, $this->pace?->of($plan, $timeline, $this->library)['likely']);
+        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions, $timelines, $this->pace?->of($plan, $timeline, $this->library)['likely'], $this->demands, $this->kit, $this->never, $this->changeOvers);
+
+        $findings = $this->findings($subject);
 
         return new Review(
             $timeline,
@@ -119,10 +144,16 @@ final readonly class Reviewer
             $total,
             Order::of($this->mainEntries($plan), $this->library, $plan->settings->order),
             Coverage::of($plan, $timeline, $this->library, $ledgers),
-            $this->findings($subject),
+            array_values(array_filter($findings, fn (Finding $finding): bool => !$this->isSetAside($finding, $plan))),
             $versions,
             $timelines,
+            array_values(array_filter($findings, fn (Finding $finding): bool => $this->isSetAside($finding, $plan))),
         );
+    }
+
+    private function isSetAside(Finding $finding, ClassPlan $plan): bool
+    {
+        return isset($plan->setAside[$finding->key]) || $finding->mayBeSetAsideEverywhere() && in_array($finding->rule(), $this->setAside, true);
     }
 
     /** @return list<Finding> most pressing first, then in the order of the class */
@@ -130,8 +161,8 @@ final readonly class Reviewer
     {
         $findings = array_merge(...array_map(static fn (Rule $rule): array => $rule->check($subject), $this->rules));
         $place = array_flip(array_map(static fn (Entry $entry): string => $entry->id, $subject->plan->entries()));
-        usort($findings, static fn (Finding $a, Finding $b): int => [$a->severity->value, $place[$a->entry ?? ''] ?? PHP_INT_MAX]
-            <=> [$b->severity->value, $place[$b->entry ?? ''] ?? PHP_INT_MAX]);
+        usort($findings, static fn (Finding $a, Finding $b): int => [$a->severity->value, $a->concern->value, $place[$a->entry ?? ''] ?? PHP_INT_MAX]
+            <=> [$b->severity->value, $b->concern->value, $place[$b->entry ?? ''] ?? PHP_INT_MAX]);
 
         return $findings;
     }

@@ -15,7 +15,6 @@ use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\SectionKind;
 use KindChair\Review\Order;
-use KindChair\Review\Severity;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -99,7 +98,7 @@ final class ComposerTest extends TestCase
         $review = AnyWish::reviewer()->review($plan, $group);
         $wrong = [];
         foreach ($review->findings as $finding) {
-            if ($finding->severity->value <= Severity::Order->value && $finding->severity !== Severity::Breath) {
+            if ($finding->severity->isPressing()) {
                 $wrong[] = $finding->says;
             }
         }

@@ -18,7 +18,10 @@ use KindChair\Plan\SectionKind;
 use KindChair\Plan\Selector;
 use KindChair\Plan\SetChange;
 use KindChair\Plan\Settings;
+use KindChair\Review\Finding;
+use KindChair\Review\Mending;
 use KindChair\Review\Order;
+use KindChair\Review\PlanDiff;
 use KindChair\Review\Review;
 use KindChair\Review\Reviewer;
 use KindChair\Tests\Support\Make;
@@ -83,9 +86,43 @@ final class RemediesSettleTest extends TestCase
             }
         }
         self::assertSame([], $left);
-        foreach (['both-sides', 'both-ways', 'keeps-order', 'fits-slot', 'leaves-something', 'cue-within-breath'] as $rule) {
+        foreach (['both-sides', 'both-ways', 'keeps-order', 'fits-slot', 'leaves-something', 'cue-within-breath', 'moved-before-held', 'breath-is-easy', 'upright-after-fold'] as $rule) {
             self::assertGreaterThan(5, $seen[$rule] ?? 0, "$rule is tried");
         }
+    }
+
+    public function testNothingThatPressesComesOfARemedyThatIsCarriedOut(): void
+    {
+        $mending = new Mending(self::review(...));
+        $made = [];
+        $done = $given = 0;
+        for ($seed = 1; $seed <= 40; ++$seed) {
+            $plan = self::plan(new Randomizer(new Mt19937($seed)));
+            $before = self::review($plan);
+            foreach ($before->findings as $finding) {
+                $given += $finding->remedy === null ? 0 : 1;
+                $mended = $mending->of($finding, $before);
+                $done += $mended === null ? 0 : 1;
+                foreach ($mended === null ? [] : array_diff(self::pressing(self::review($mended->plan)), self::pressing($before)) as $new) {
+                    $made[] = "seed $seed: " . implode(', ', $mended->steps) . " makes $new";
+                }
+            }
+            $all = $mending->all($plan, $before);
+            if ($all !== null && (count(self::pressing($all->review)) > count(self::pressing($before)) || PlanDiff::between($plan, $all->plan)->givesUp())) {
+                $made[] = "seed $seed: mending all gives something up";
+            }
+        }
+        self::assertSame([], $made);
+        self::assertGreaterThan(0.85 * $given, $done, 'most remedies can be carried out');
+    }
+
+    /** @return list<string> keys of what should be settled before class */
+    private static function pressing(Review $review): array
+    {
+        return array_map(
+            static fn (Finding $finding): string => $finding->key,
+            array_values(array_filter($review->findings, static fn (Finding $finding): bool => $finding->severity->isPressing())),
+        );
     }
 
     /** @return list<array{entry: string, after: string|null, rows: int}> */

@@ -27,7 +27,7 @@ final class ReviewerTest extends RuleTestCase
             Make::entry('a', 'figure', Make::breaths(2)),
             Make::entry('b', 'neck', Make::breaths(2), ['except' => [new PassDose(new Selector(Side::Left), null)]]),
         );
-        $severities = array_map(static fn (Finding $finding): string => $finding->severity->name, $this->review($plan, $group)->findings);
+        $severities = array_map(static fn (Finding $finding): string => $finding->concern->name, $this->review($plan, $group)->findings);
 
         self::assertSame(['People', 'Sides', 'Order', 'Time'], $severities);
     }

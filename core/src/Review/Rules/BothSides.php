@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Review\Rules;
 
 use KindChair\Movement\SideUse;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
@@ -46,7 +47,8 @@ final readonly class BothSides implements Rule
                 }
                 $findings[] = new Finding(
                     $this->name() . ':' . $entry->id,
-                    Severity::Sides,
+                    Severity::Slip,
+                    Concern::Sides,
                     $entry->id,
                     $says,
                     'Both sides get the same number and the same time, unless you say it is on purpose.',

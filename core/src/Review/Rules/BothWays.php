@@ -7,6 +7,7 @@ namespace KindChair\Review\Rules;
 use KindChair\Plan\Entry;
 use KindChair\Plan\GroupKind;
 use KindChair\Plan\SetChange;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
@@ -61,7 +62,8 @@ final readonly class BothWays implements Rule
     {
         return new Finding(
             $this->name() . ":$entryId:$way",
-            Severity::Sides,
+            Severity::Slip,
+            Concern::Sides,
             $entryId,
             $says,
             'The way we do less often is the one that is worth most.',

@@ -12,6 +12,7 @@ use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Movement;
 use KindChair\Plan\Entry;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
@@ -42,7 +43,8 @@ final readonly class CueWithinBreath implements Rule
             $seconds = number_format($over / 10, 1);
             $findings[] = new Finding(
                 $this->name() . ':' . $entry->id,
-                Severity::Breath,
+                Severity::Slip,
+                Concern::Breath,
                 $entry->id,
                 "In {$subject->movement($entry)->name()} the words run $seconds s past the breath.",
                 "\"{$beat->words}\" does not fit into one {$beat->breath->value}-breath; people would wait or hold their breath.",

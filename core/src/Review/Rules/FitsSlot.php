@@ -7,6 +7,7 @@ namespace KindChair\Review\Rules;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\SectionKind;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
@@ -32,20 +33,20 @@ final readonly class FitsSlot implements Rule
         if ($length > $slot) {
             $says = 'The class is ' . TimeWords::minutes($length - $slot) . " longer than its {$subject->plan->slotMinutes} minutes.";
 
-            return [$this->finding($says, 'When time runs out it is the closing that gets cut.', $this->remedy($subject, -1))];
+            return [$this->finding(Severity::Slip, $says, 'When time runs out it is the closing that gets cut.', $this->remedy($subject, -1))];
         }
         if ($length > 0 && $slot - $length > self::MOST_SPARE * $slot) {
             $says = TimeWords::minutes($slot - $length) . " of the {$subject->plan->slotMinutes} minutes are not planned.";
 
-            return [$this->finding($says, 'A little room is good; this much invites filling it on the spot.', $this->remedy($subject, 1))];
+            return [$this->finding(Severity::Idea, $says, 'A little room is good; this much invites filling it on the spot.', $this->remedy($subject, 1))];
         }
 
         return [];
     }
 
-    private function finding(string $says, string $why, ?Remedy $remedy): Finding
+    private function finding(Severity $severity, string $says, string $why, ?Remedy $remedy): Finding
     {
-        return new Finding($this->name(), Severity::Time, null, $says, $why, 'As teachers hold it: a class has room for questions, and ends when it was said to.', $remedy);
+        return new Finding($this->name(), $severity, Concern::Time, null, $says, $why, 'As teachers hold it: a class has room for questions, and ends when it was said to.', $remedy);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace KindChair\Review\Rules;
 use KindChair\Plan\Entry;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\Order;
 use KindChair\Review\PlanInReview;
@@ -35,7 +36,8 @@ final readonly class KeepsOrder implements Rule
                 $way = $move['rows'] > 0 ? 'up' : 'down';
                 $findings[] = new Finding(
                     $this->name() . ':' . $move['entry'],
-                    Severity::Order,
+                    Severity::Slip,
+                    Concern::Order,
                     $move['entry'],
                     $this->sentence($subject, $section, $move['entry']),
                     'People can foresee a class that goes through the body in order, and nothing is forgotten.',

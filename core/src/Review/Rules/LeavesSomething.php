@@ -7,6 +7,7 @@ namespace KindChair\Review\Rules;
 use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
 use KindChair\Plan\Entry;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
@@ -52,6 +53,6 @@ final readonly class LeavesSomething implements Rule
 
     private function finding(Entry $entry, string $says, string $why, Remedy $remedy, string $which = 'all'): Finding
     {
-        return new Finding($this->name() . ":$entry->id:$which", Severity::Sides, $entry->id, $says, $why, 'How long a movement takes.', $remedy);
+        return new Finding($this->name() . ":$entry->id:$which", Severity::Slip, Concern::Sides, $entry->id, $says, $why, 'How long a movement takes.', $remedy);
     }
 }

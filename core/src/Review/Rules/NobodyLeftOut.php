@@ -12,6 +12,7 @@ use KindChair\Movement\JointAngle;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Variation;
 use KindChair\Plan\Entry;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
@@ -37,7 +38,8 @@ final readonly class NobodyLeftOut implements Rule
             $who = count($names) > 2 ? count($names) . ' people have' : implode(' and ', $names) . (count($names) === 1 ? ' has' : ' have');
             $findings[] = new Finding(
                 $this->name() . ':' . $entry->id,
-                Severity::People,
+                Severity::Harm,
+                Concern::People,
                 $entry->id,
                 "$who no version of {$subject->movement($entry)->name()}.",
                 'Nobody should be left to guess what is safe for them.',

@@ -7,6 +7,7 @@ namespace KindChair\Review\Rules;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\Section;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\Order;
 use KindChair\Review\PlanInReview;
@@ -35,7 +36,8 @@ final readonly class PropsTogether implements Rule
                     $often = count($times) === 2 ? 'twice' : count($times) . ' times';
                     $findings[] = new Finding(
                         $this->name() . ":$section->id:$prop",
-                        Severity::Order,
+                        Severity::Idea,
+                        Concern::Order,
                         $times[1],
                         "The $name is taken up $often in a part.",
                         'Each time it is handed round, put away and waited for: ' . TimeWords::minutes($saved) . ' that could be movement.',

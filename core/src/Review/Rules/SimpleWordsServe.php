@@ -6,6 +6,7 @@ namespace KindChair\Review\Rules;
 
 use KindChair\People\Group;
 use KindChair\People\Participant;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
@@ -34,7 +35,8 @@ final readonly class SimpleWordsServe implements Rule
 
         return [new Finding(
             $this->name(),
-            Severity::Order,
+            Severity::Idea,
+            Concern::Order,
             null,
             "$who one step at a time best.",
             'Simple words are at most six, one step at a time, and the same every week.',

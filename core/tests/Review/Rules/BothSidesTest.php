@@ -8,8 +8,8 @@ use KindChair\Body\Side;
 use KindChair\Movement\SideUse;
 use KindChair\Plan\PassDose;
 use KindChair\Plan\Selector;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
-use KindChair\Review\Severity;
 use KindChair\Tests\Support\Make;
 use KindChair\Tests\Support\RuleTestCase;
 
@@ -24,7 +24,7 @@ final class BothSidesTest extends RuleTestCase
         ])));
 
         self::assertSame('Turn has only the left side.', $finding->says);
-        self::assertSame(Severity::Sides, $finding->severity);
+        self::assertSame(Concern::Sides, $finding->concern);
         self::assertSame('Add the right', $finding->remedy?->label);
         self::assertSame(6, $this->settled($finding)->entry('e')->doseOf(Side::Right, null, null)?->amount);
     }
@@ -58,7 +58,7 @@ final class BothSidesTest extends RuleTestCase
     {
         $this->movements = [Make::movement('march', SideUse::Alternating)];
         foreach ([Make::breaths(9), Make::seconds(70), Make::times(3)] as $dose) {
-            self::assertSame([], array_filter($this->review($this->planOf(Make::entry('e', 'march', $dose)))->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Sides));
+            self::assertSame([], array_filter($this->review($this->planOf(Make::entry('e', 'march', $dose)))->findings, static fn (Finding $finding): bool => $finding->rule() === 'both-sides'));
         }
     }
 
@@ -67,7 +67,7 @@ final class BothSidesTest extends RuleTestCase
         $this->movements = [Make::movement('turn', SideUse::OneSided)];
         $uneven = fn (int $right): array => array_filter(
             $this->review($this->planOf(Make::entry('e', 'turn', Make::seconds(80), ['except' => [new PassDose(new Selector(Side::Right), Make::seconds($right))]])))->findings,
-            static fn (Finding $finding): bool => $finding->severity === Severity::Sides,
+            static fn (Finding $finding): bool => $finding->concern === Concern::Sides,
         );
 
         // 80 s and 72 s: 8 s apart, a tenth of the longer. 80 s and 64 s are too far apart.

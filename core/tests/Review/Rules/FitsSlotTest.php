@@ -9,7 +9,7 @@ use KindChair\Plan\Entry;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
 use KindChair\Plan\Settings;
-use KindChair\Review\Severity;
+use KindChair\Review\Concern;
 use KindChair\Tests\Support\Make;
 use KindChair\Tests\Support\RuleTestCase;
 
@@ -31,7 +31,7 @@ final class FitsSlotTest extends RuleTestCase
         $finding = $this->only($plan);
 
         self::assertSame('The class is 0:52 longer than its 5 minutes.', $finding->says);
-        self::assertSame(Severity::Time, $finding->severity);
+        self::assertSame(Concern::Time, $finding->concern);
         $shorter = $this->settled($finding);
         self::assertSame([13, 10, 12], array_map(static fn (Entry $entry): int|float => $entry->dose->amount, $shorter->entries()));
     }

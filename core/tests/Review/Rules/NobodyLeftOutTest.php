@@ -13,7 +13,7 @@ use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
 use KindChair\Plan\EntryGroup;
 use KindChair\Plan\GroupKind;
-use KindChair\Review\Severity;
+use KindChair\Review\Concern;
 use KindChair\Tests\Support\Make;
 use KindChair\Tests\Support\RuleTestCase;
 
@@ -34,7 +34,7 @@ final class NobodyLeftOutTest extends RuleTestCase
         $finding = $this->only($this->planOf(Make::entry('e', 'figure', Make::breaths(12))), $group);
 
         self::assertSame('Ben has no version of Figure.', $finding->says);
-        self::assertSame(Severity::People, $finding->severity);
+        self::assertSame(Concern::People, $finding->concern);
         self::assertSame('Use Press', $finding->remedy?->label);
         self::assertSame('press', $this->settled($finding, $group)->entry('e')->movement);
     }

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Finding, PlanAnswer } from '../../api/types/answer-plan';
+import { Link } from 'react-router';
+import type { Finding, PlanAnswer, SetAside } from '../../api/types/answer-plan';
 import { say } from '../../parts/say';
 import { clock } from '../../parts/time';
 
@@ -16,11 +17,16 @@ interface Props {
     onRemedy: (finding: Finding) => Promise<boolean>;
     onUndo: () => void;
     onShow: (entryId: string) => void;
+    onLook: (finding: Finding) => void;
+    onAll: () => void;
+    onTakeBack: (one: SetAside) => void;
+    /** where the class is completed */
+    fillHref: string;
     busy: boolean;
 }
 
 /** What is to settle before class: a sentence, and one button that says what it will do and cost. */
-export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
+export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTakeBack, fillHref, busy }: Props) {
     const [all, setAll] = useState(false);
     const [done, setDone] = useState<string | null>(null);
     useEffect(() => {
@@ -40,6 +46,9 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [done]);
     const shown = all ? findings : findings.slice(0, 3);
+    const pressing = findings.filter(({ severity }) => severity !== 'idea').length;
+    const ideas = findings.length - pressing;
+    const spare = totals.slot - totals.planned;
     const settled = done && (
         <p role="status" className="flex items-center gap-2 font-semibold">
             Done: {done}.
@@ -72,16 +81,33 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                           : ''}
                 </span>
                 {settled}
+                <span className="ml-auto flex flex-wrap items-center gap-x-4">
+                    <Aside all={answer.setAside} onTakeBack={onTakeBack} />
+                    {(isEmpty || spare > 300) && (
+                        <Link className="button my-1" to={fillHref}>
+                            {isEmpty ? 'Make one for me' : 'Complete it for me'}
+                        </Link>
+                    )}
+                </span>
             </section>
         );
     }
     return (
-        <section aria-label="To settle" data-worked className="mx-4 my-2 rounded-[14px] bg-butter px-4 py-1.5">
+        <section
+            aria-label="To settle"
+            data-worked
+            className={`mx-4 my-2 rounded-[14px] px-4 py-1.5 ${pressing > 0 ? 'bg-butter' : 'bg-list'}`}
+        >
             <div className="flex items-stretch gap-y-2 max-lg:flex-col">
                 <div className="flex w-32 shrink-0 flex-col justify-center pr-3 max-lg:w-full max-lg:flex-row max-lg:flex-wrap max-lg:items-center max-lg:justify-start max-lg:gap-x-4">
                     <h2 className="text-[1.125rem] leading-6" tabIndex={-1} ref={heading}>
-                        {findings.length} to settle
+                        {pressing > 0 ? `${pressing} to settle` : 'Nothing to settle'}
                     </h2>
+                    {ideas > 0 && (
+                        <span className="text-[0.875rem] text-ink-soft">
+                            {ideas === 1 ? 'one idea' : `${ideas} ideas`}
+                        </span>
+                    )}
                     {findings.length > 3 && (
                         <button
                             className="min-h-6 text-left text-[0.875rem] underline underline-offset-2"
@@ -91,6 +117,15 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                             {all ? 'Show three' : `${findings.length - 3} more`}
                         </button>
                     )}
+                    {findings.filter(({ remedy }) => remedy).length > 1 && (
+                        <button
+                            className="min-h-6 text-left text-[0.875rem] underline underline-offset-2"
+                            onClick={onAll}
+                        >
+                            Settle all at once
+                        </button>
+                    )}
+                    <Aside all={answer.setAside} onTakeBack={onTakeBack} />
                     {settled}
                 </div>
                 <ol className="grid flex-1 gap-x-4 gap-y-2 lg:grid-cols-2 xl:grid-cols-3">
@@ -105,11 +140,18 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                                 title={`${finding.why} ${finding.source}`}
                                 onClick={() => finding.entry && onShow(finding.entry)}
                             >
+                                {finding.severity === 'idea' && <span className="text-ink-soft">Idea: </span>}
                                 {finding.says}
                                 <span className={finding.entry ? 'sr-only' : 'block text-ink-soft'}>
                                     {' '}
                                     {finding.why}
                                 </span>
+                            </button>
+                            <button
+                                className="min-h-11 min-w-11 text-[0.875rem] underline underline-offset-2"
+                                onClick={() => onLook(finding)}
+                            >
+                                Look<span className="sr-only"> at: {finding.says}</span>
                             </button>
                             {finding.remedy && (
                                 <button
@@ -129,5 +171,31 @@ export function Findings({ answer, onRemedy, onUndo, onShow, busy }: Props) {
                 </ol>
             </div>
         </section>
+    );
+}
+
+/** What was set aside, and the way to take it back. */
+function Aside({ all, onTakeBack }: { all: SetAside[]; onTakeBack: (one: SetAside) => void }) {
+    if (all.length === 0) {
+        return null;
+    }
+    return (
+        <details className="relative text-[0.875rem]">
+            <summary className="min-h-6 underline underline-offset-2">{all.length} set aside</summary>
+            <ul className="absolute z-20 w-80 rounded-2xl border-[1.5px] border-rule bg-white p-3">
+                {all.map((one) => (
+                    <li key={one.key} className="border-b border-hair py-1 last:border-0">
+                        {one.says}{' '}
+                        <span className="text-ink-soft">
+                            {one.reason}
+                            {one.everywhere ? ', in all classes' : ''}
+                        </span>
+                        <button className="button button-quiet min-h-11 px-2" onClick={() => onTakeBack(one)}>
+                            Tell me again
+                        </button>
+                    </li>
+                ))}
+            </ul>
+        </details>
     );
 }

@@ -10,9 +10,12 @@ import type { ZoneName } from '../../parts/ZoneShape';
 import { BodyMap } from './BodyMap';
 import { ClassList } from './ClassList';
 import { ClassSettings } from './ClassSettings';
+import { CompareSheet } from './CompareSheet';
 import { ConflictSheet } from './ConflictSheet';
+import { FindingSheet } from './FindingSheet';
 import { Findings } from './Findings';
 import { KeysSheet } from './KeysSheet';
+import { Look } from './Look';
 import { MinutesBench } from './MinutesBench';
 import { NarrowPanels } from './NarrowPanels';
 import { PeoplePanel } from './PeoplePanel';
@@ -21,10 +24,12 @@ import { PlanHeader, sheetUrl } from './PlanHeader';
 import { Rehearsal } from './Rehearsal';
 import { Said } from './Said';
 import type { ShownPlan } from './shown';
+import { TrimSheet } from './TrimSheet';
 import { useAdding } from './useAdding';
 import { usePlan, type PlanState } from './usePlan';
 import { usePlanKeys } from './usePlanKeys';
 import { usePlanSaid } from './usePlanSaid';
+import { useSettingAside } from './useSettingAside';
 import { useSelection } from './useSelection';
 import { VersionsSheet } from './VersionsSheet';
 import { useStartLeading } from './useStartLeading';
@@ -59,6 +64,8 @@ export default function PlanPage() {
     return <Plan classId={classId} answer={answer} state={state} library={library.data} />;
 }
 
+type Panel = 'map' | 'people' | 'keys' | 'settings' | 'rehearsal' | 'versions' | 'trim' | 'compare' | 'all';
+
 interface Props {
     classId: string;
     answer: ShownPlan;
@@ -73,7 +80,7 @@ function Plan({ classId, answer, state, library }: Props) {
     const { selected, side, select } = selection;
     const { adding, setAdding, pick, done, addIdea } = useAdding(answer, selected, edit, select);
     const [zone, setZone] = useState<ZoneName | null>(null);
-    const [open, setOpen] = useState<'map' | 'people' | 'keys' | 'settings' | 'rehearsal' | 'versions' | null>(null);
+    const [open, setOpen] = useState<Panel | null>(null);
     const [busy, setBusy] = useState(false);
     const panel = useRef<HTMLElement>(null);
     const close = () => setOpen(null);
@@ -98,6 +105,7 @@ function Plan({ classId, answer, state, library }: Props) {
         },
         [findingOf, remedy],
     );
+    const { looked, setLooked, setAside, takeBack } = useSettingAside(edit, state.load, setSaid);
     const lead = useStartLeading(classId, setSaid);
     const { remove } = usePlanKeys(answer, library.doses, selection, {
         edit,
@@ -137,6 +145,8 @@ function Plan({ classId, answer, state, library }: Props) {
                 onRehearse={() => setOpen('rehearsal')}
                 onKeys={() => setOpen('keys')}
                 onVersions={() => setOpen('versions')}
+                onTrim={() => setOpen('trim')}
+                onCompare={() => setOpen('compare')}
                 onLead={lead}
             />
             {said && <Said words={said} onRead={() => setSaid(null)} />}
@@ -158,6 +168,10 @@ function Plan({ classId, answer, state, library }: Props) {
                 onRemedy={remedy}
                 onUndo={() => void step('undo')}
                 onShow={(id) => select(id, true)}
+                onLook={setLooked}
+                onAll={() => setOpen('all')}
+                onTakeBack={takeBack}
+                fillHref={`/classes/${classId}/fill`}
                 busy={busy}
             />
             <NarrowPanels answer={answer} hasRow={selectedRow !== undefined} onOpen={setOpen} />
@@ -211,6 +225,55 @@ function Plan({ classId, answer, state, library }: Props) {
             {open === 'versions' && (
                 <VersionsSheet classId={classId} revision={answer.revision} onTake={state.takeUp} onClose={close} />
             )}
+            {looked && answer.findings.some(({ key }) => key === looked.key) && (
+                <FindingSheet
+                    classId={classId}
+                    finding={looked}
+                    revision={answer.revision}
+                    busy={busy}
+                    onRemedy={(finding) => void remedy(finding).then((worked) => worked && setLooked(null))}
+                    onSetAside={(finding, reason, everywhere) => {
+                        setLooked(null);
+                        void setAside(finding, reason, everywhere);
+                    }}
+                    onClose={() => setLooked(null)}
+                />
+            )}
+            {open === 'all' && (
+                <Sheet title="Settle all that gives nothing up" open onClose={close}>
+                    <Look classId={classId} question={{ all: true, revision: answer.revision }}>
+                        {() => (
+                            <button
+                                className="button button-main w-full"
+                                disabled={busy}
+                                onClick={() => {
+                                    setBusy(true);
+                                    void state.remedyAll().then(() => {
+                                        setBusy(false);
+                                        close();
+                                    });
+                                }}
+                            >
+                                Settle them
+                            </button>
+                        )}
+                    </Look>
+                </Sheet>
+            )}
+            {open === 'trim' && (
+                <TrimSheet
+                    classId={classId}
+                    revision={answer.revision}
+                    planned={answer.totals.planned}
+                    slot={answer.totals.slot}
+                    onTake={(plan) => {
+                        edit(() => plan);
+                        close();
+                    }}
+                    onClose={close}
+                />
+            )}
+            {open === 'compare' && <CompareSheet classId={classId} revision={answer.revision} onClose={close} />}
             {conflict && <ConflictSheet classId={classId} conflict={conflict} settle={settle} />}
         </main>
     );

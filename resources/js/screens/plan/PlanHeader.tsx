@@ -17,6 +17,8 @@ interface Props {
     onRehearse: () => void;
     onKeys: () => void;
     onVersions: () => void;
+    onTrim: () => void;
+    onCompare: () => void;
     onLead: () => void;
 }
 
@@ -35,6 +37,8 @@ export function PlanHeader({
     onRehearse,
     onKeys,
     onVersions,
+    onTrim,
+    onCompare,
     onLead,
 }: Props) {
     const navigate = useNavigate();
@@ -92,6 +96,9 @@ export function PlanHeader({
                             [
                                 ['How this class is taught', onSettings],
                                 ['Rehearse this class', onRehearse],
+                                ['Shorter or longer', onTrim],
+                                ['Complete it for me', () => void navigate(`/classes/${classId}/fill`)],
+                                ['Beside another class', onCompare],
                                 ['Who does what', () => void navigate(`/classes/${classId}/who`)],
                                 ['Check before class', () => void navigate(`/classes/${classId}/readiness`)],
                                 ['Print in large letters', () => window.open(`${sheet}?large=1`, '_self')],

@@ -127,10 +127,10 @@ export function usePlan(classId: string) {
         [autosave, classId],
     );
 
-    const remedy = useCallback(
-        async (finding: string) => {
+    const settled = useCallback(
+        async (which: { finding: string } | { all: true }) => {
             try {
-                arrive(await ask('remedies', { finding }), true);
+                arrive(await ask('remedies', which), true);
                 return true;
             } catch (problem) {
                 setSaid((problem as Error).message);
@@ -142,6 +142,8 @@ export function usePlan(classId: string) {
         },
         [arrive, ask, load],
     );
+    const remedy = useCallback((finding: string) => settled({ finding }), [settled]);
+    const remedyAll = useCallback(() => settled({ all: true }), [settled]);
 
     /** What has not reached the server is undone here, also without a connection; what has, by the server. */
     const step = useCallback(
@@ -225,6 +227,7 @@ export function usePlan(classId: string) {
         saveNow: () => void autosave.flush(),
         edit,
         remedy,
+        remedyAll,
         step,
         settle,
     };

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Review\Rules;
+
+use KindChair\Plan\SectionKind;
+use KindChair\Review\Concern;
+use KindChair\Review\Finding;
+use KindChair\Review\PlanInReview;
+use KindChair\Review\Remedy;
+use KindChair\Review\Rule;
+use KindChair\Review\Severity;
+
+/** A class opens with arriving and closes with quiet breath. Source: sequencing rule 1. */
+final readonly class OpensAndCloses implements Rule
+{
+    /** Tenths of a second from which a class is more than a break. Source: planning default. */
+    private const FROM = 4800;
+
+    public function name(): string
+    {
+        return 'opens-and-closes';
+    }
+
+    public function check(PlanInReview $subject): array
+    {
+        $entries = $subject->plan->entries();
+        if ($entries === [] || $subject->timeline->length() < self::FROM) {
+            return [];
+        }
+        $findings = [];
+        if ($subject->movement($entries[0])->regions !== []) {
+            $findings[] = $this->finding($subject, 'opens', 'Nobody is asked to arrive before the first movement.', 'A minute of arriving is when people say what hurts today.', SectionKind::Arrive, 'arrive', 'Arrive first');
+        }
+        if ($subject->movement($entries[count($entries) - 1])->regions !== []) {
+            $findings[] = $this->finding($subject, 'closes', 'The class ends with a movement.', 'A quiet minute at the end is what people take home.', SectionKind::Settle, 'quiet-sitting', 'Close quietly');
+        }
+
+        return $findings;
+    }
+
+    private function finding(PlanInReview $subject, string $which, string $says, string $why, SectionKind $kind, string $movement, string $label): Finding
+    {
+        $section = $subject->plan->first($kind);
+        $last = $section !== null && $section === $subject->plan->sections[count($subject->plan->sections) - 1];
+        $first = $section !== null && $section === $subject->plan->sections[0];
+        $entry = $section === null || ($which === 'opens' ? !$first : !$last) ? null : $subject->newEntry($movement, $section);
+
+        return new Finding(
+            $this->name() . ":$which",
+            Severity::Slip,
+            Concern::Order,
+            null,
+            $says,
+            $why,
+            'As teachers hold it: arrive and breathe first, and end in quiet.',
+            $entry === null || $section === null ? null : new Remedy($label, $subject->plan->withSection($section->withAt($which === 'opens' ? 0 : count($section->entries), $entry))),
+        );
+    }
+}
