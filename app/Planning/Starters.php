@@ -28,10 +28,11 @@ final class Starters
         $count = 0;
         foreach (SectionKind::cases() as $kind) {
             $entries = [];
-            foreach ($starter['sections'][$kind->value] ?? [] as [$movement, $variation, $dose]) {
-                $entries[] = ['id' => 'e' . ++$count, 'movement' => $movement, 'variation' => $variation, 'dose' => $dose];
+            foreach ($starter['sections'][$kind->value] ?? [] as $row) {
+                [$movement, $variation, $dose] = $row;
+                $entries[] = ['id' => 'e' . ++$count, 'movement' => $movement, 'variation' => $variation, 'dose' => $dose, ...(isset($row[3]) ? ['group' => $row[3]] : [])];
             }
-            $sections[] = ['id' => $kind->value, 'kind' => $kind->value, ...($kind === SectionKind::Settle ? ['pattern' => 'longer-out'] : []), 'entries' => $entries];
+            $sections[] = ['id' => $kind->value, 'kind' => $kind->value, ...($kind === SectionKind::Settle ? ['pattern' => 'longer-out'] : []), ...(isset($starter['groups'][$kind->value]) ? ['groups' => $starter['groups'][$kind->value]] : []), 'entries' => $entries];
         }
 
         return [
@@ -46,10 +47,10 @@ final class Starters
         ];
     }
 
-    /** @return list<array{id: string, name: string, minutes: int, base?: string, sections: array<string, list<array{string, string, array<string, int>}>>}> */
+    /** @return list<array{id: string, name: string, minutes: int, base?: string, sections: array<string, list<array{0: string, 1: string, 2: array<string, int>, 3?: string}>>, groups?: array<string, list<array<string, mixed>>>}> */
     private static function read(): array
     {
-        /** @var array{starters: list<array{id: string, name: string, minutes: int, base?: string, sections: array<string, list<array{string, string, array<string, int>}>>}>} $data */
+        /** @var array{starters: list<array{id: string, name: string, minutes: int, base?: string, sections: array<string, list<array{0: string, 1: string, 2: array<string, int>, 3?: string}>>, groups?: array<string, list<array<string, mixed>>>}>} $data */
         $data = json_decode((string) file_get_contents(base_path('core/data/starters.json')), true, 16, JSON_THROW_ON_ERROR);
 
         return $data['starters'];

@@ -49,4 +49,128 @@ final class BeginningTest extends AppTestCase
         $this->actingAs($this->teacher('other@kind-chair.example'));
         $this->postJson("/api/classes/{$this->class->id}/next")->assertNotFound();
     }
+
+    public function testThreeClassesAreMadeForAGroupAndOneIsTaken(): void
+    {
+        $asked = ['group' => $this->class->group_id, 'minutes' => 20, 'zones' => ['arms' => 3, 'hips' => 0], 'purposes' => ['cold-hands'], 'never' => ['hand-rub']];
+        $made = $this->answer($this->postJson('/api/compose', $asked), 'answer-compose')['candidates'];
+        $this->assertSame(['asked', 'even', 'quiet'], array_column($made, 'as'));
+        $this->assertSame(0, SeatedClass::query()->where('id', '>', $this->class->id)->count(), 'nothing is stored yet');
+        foreach ($made as $one) {
+            $this->assertLessThanOrEqual(1200, $one['seconds']);
+            $this->assertGreaterThan(1110, $one['seconds']);
+            $this->assertGreaterThanOrEqual($one['score'], $one['bound']);
+            $this->assertSame(3, $one['people']['all']);
+            $this->assertNotContains('hand-rub', array_column($one['rows'], 'movement'));
+            $this->assertNotContains('hips', array_column($one['rows'], 'zone'));
+        }
+        $this->assertNotSame(array_column($made[0]['rows'], 'movement'), array_column($made[2]['rows'], 'movement'));
+
+        $id = $this->postJson('/api/classes', ['title' => 'Hands', 'slotMinutes' => 20, 'group' => $this->class->group_id, 'plan' => $made[0]['plan']])->assertCreated()->json('id');
+        $plan = $this->answer($this->getJson("/api/classes/$id/plan"), 'answer-plan');
+        $this->assertSame('Hands', $plan['plan']['title']);
+        $this->assertSame(array_column($made[0]['rows'], 'entry'), array_column($plan['entries'], 'id'));
+        $this->assertEqualsWithDelta($made[0]['seconds'], $plan['totals']['planned'], 0.01, 'what was promised is what is planned');
+        $this->assertSame([], array_filter($plan['findings'], static fn (array $finding): bool => $finding['severity'] !== 'idea'));
+    }
+
+    public function testWhatIsAskedOfAClassMustMakeSense(): void
+    {
+        $this->postJson('/api/compose', ['minutes' => 4])->assertJsonPath('errors.minutes.0', 'A class takes 5 to 180 minutes.');
+        $this->postJson('/api/compose', ['minutes' => 20, 'zones' => ['arms' => 4]])->assertUnprocessable();
+        $this->postJson('/api/compose', ['minutes' => 20, 'purposes' => ['fame']])->assertUnprocessable();
+        $this->postJson('/api/classes', ['title' => 'X', 'slotMinutes' => 20, 'plan' => ['sections' => 'none']])->assertUnprocessable();
+        $this->actingAs($this->teacher('other@kind-chair.example'));
+        $this->postJson('/api/compose', ['minutes' => 20, 'group' => $this->class->group_id])->assertNotFound();
+        $this->postJson('/api/compose', ['class' => $this->class->id])->assertNotFound();
+        $this->getJson("/api/beginnings?group={$this->class->group_id}")->assertNotFound();
+        $this->postJson('/api/classes', ['title' => 'X', 'slotMinutes' => 20, 'copyOf' => $this->class->id])->assertUnprocessable();
+        $this->postJson('/api/classes', ['title' => 'X', 'slotMinutes' => 20, 'after' => $this->class->id])->assertUnprocessable();
+    }
+
+    public function testABegunClassIsCompleted(): void
+    {
+        $before = $this->getJson("/api/classes/{$this->class->id}/plan")->json();
+        $one = $this->answer($this->postJson('/api/compose', ['class' => $this->class->id]), 'answer-compose')['candidates'][0];
+        $ids = array_column($one['rows'], 'entry');
+        $this->assertSame([], array_diff(array_column($before['entries'], 'id'), $ids), 'what was there stays');
+        $this->assertSame(count($ids), count($before['entries']) + count($one['added']));
+    }
+
+    public function testBeginningsShowTheNextOneTheShapesAndACopy(): void
+    {
+        $answer = $this->answer($this->getJson("/api/beginnings?group={$this->class->group_id}"), 'answer-beginnings');
+        $this->assertSame($this->class->id, $answer['last']['class']);
+        $this->assertGreaterThanOrEqual(12, count($answer['shapes']));
+        $this->assertNull($this->answer($this->getJson('/api/beginnings'), 'answer-beginnings')['last']);
+
+        $plan = fn (array $from): array => $this->getJson('/api/classes/' . $this->postJson('/api/classes', ['title' => 'New', 'slotMinutes' => 45, ...$from])->assertCreated()->json('id') . '/plan')->json('plan');
+        $this->assertEquals($plan(['copyOf' => $this->class->id])['sections'], $this->class->plan()->document['sections']);
+        $this->assertSame('right', $plan(['after' => $this->class->id])['settings']['firstSide']);
+    }
+
+    public function testTheNextClassKnowsWhatHappenedInTheLast(): void
+    {
+        $led = $this->postJson("/api/classes/{$this->class->id}/led")->assertCreated()->json('id');
+        $rows = $this->getJson("/api/classes/{$this->class->id}/plan")->json('entries');
+        $sided = array_values(array_filter($rows, static fn (array $row): bool => $row['sides'] === 'one-sided'))[0];
+        $done = [];
+        foreach ($rows as $row) {
+            foreach ($row['id'] === $rows[count($rows) - 1]['id'] ? [] : ['left', 'right'] as $side) {
+                $done[] = ['entry' => $row['id'], 'side' => $side, 'counts' => true, 'length' => $row['id'] === $sided['id'] && $side === 'right' ? 100 : 300];
+            }
+        }
+        $this->postJson("/api/led/$led/end", ['done' => $done, 'attendance' => (object) [], 'note' => 'The lean was liked.'])->assertOk();
+        $last = $this->answer($this->getJson("/api/beginnings?group={$this->class->group_id}"), 'answer-beginnings')['last'];
+        $this->assertSame('The lean was liked.', $last['note']);
+        $this->assertContains("$sided[name] was short on the right: that side leads.", $last['says']);
+        $this->assertContains('Left out last time and here again: ' . $rows[count($rows) - 1]['name'] . '.', $last['says']);
+    }
+
+    public function testAClassIsLookedAtInAnotherLengthAndBesideAnother(): void
+    {
+        $look = fn (array $question) => $this->postJson("/api/classes/{$this->class->id}/look", $question);
+        $now = $this->getJson("/api/classes/{$this->class->id}/plan")->json('totals.planned');
+        $minutes = (int) floor($now / 60 * 0.85);
+        $short = $this->answer($look(['minutes' => $minutes]), 'answer-look');
+        $this->assertSame($now, $short['before']['seconds']);
+        $this->assertLessThanOrEqual(60 * $minutes, $short['after']['seconds']);
+        $this->assertNotNull($short['plan']);
+        $this->assertNotSame([], array_diff(array_column($short['rows'], 'what'), ['same']));
+
+        $other = $this->postJson('/api/classes', ['title' => 'Other', 'slotMinutes' => 45, 'starter' => 'seated-20'])->json('id');
+        $beside = $this->answer($look(['other' => $other]), 'answer-look');
+        $this->assertSame('Other', $beside['before']['title']);
+        $this->assertNull($beside['plan'], 'another class is not taken over by looking at it');
+        $this->answer($look(['version' => 1]), 'answer-look');
+        $this->actingAs($this->teacher('other@kind-chair.example'));
+        $this->postJson("/api/classes/{$this->class->id}/look", ['all' => true])->assertNotFound();
+    }
+
+    public function testHowSheTeachesIsWhatANewClassBeginsWith(): void
+    {
+        $this->assertSame('even', $this->answer($this->getJson('/api/teaching'), 'answer-teaching')['pattern']);
+        $this->answer($this->putJson('/api/teaching', ['pattern' => 'easy', 'settings' => ['order' => 'toe-to-head', 'firstSide' => 'right', 'speechRate' => 1.7]]), 'answer-teaching');
+        $id = $this->postJson('/api/classes', ['title' => 'New', 'slotMinutes' => 20])->json('id');
+        $plan = $this->getJson("/api/classes/$id/plan")->json('plan');
+        $this->assertSame(['easy', 'toe-to-head', 1.7], [$plan['pattern'], $plan['settings']['order'], $plan['settings']['speechRate']]);
+        $this->putJson('/api/teaching', ['settings' => ['order' => 'sideways']])->assertUnprocessable();
+        $this->putJson('/api/teaching', ['pattern' => 'none'])->assertUnprocessable();
+    }
+
+    public function testAFindingIsSetAsideHereAndEverywhere(): void
+    {
+        $findings = fn (): array => $this->answer($this->getJson("/api/classes/{$this->class->id}/plan"), 'answer-plan');
+        $before = $findings();
+        $one = array_values(array_filter($before['findings'], static fn (array $finding): bool => $finding['severity'] !== 'harm'))[0];
+        $plan = [...$before['plan'], 'setAside' => [['finding' => $one['key'], 'reason' => 'They know.']]];
+        $here = $this->answer($this->putJson("/api/classes/{$this->class->id}/plan", ['revision' => $before['revision'], 'plan' => $plan]), 'answer-plan');
+        $this->assertNotContains($one['key'], array_column($here['findings'], 'key'));
+        $this->assertSame([['key' => $one['key'], 'says' => $one['says'], 'reason' => 'They know.', 'everywhere' => false]], $here['setAside']);
+
+        $this->postJson("/api/classes/{$this->class->id}/undo", ['revision' => $here['revision']])->assertOk();
+        $this->putJson('/api/teaching', ['setAside' => [strtok($one['key'], ':') => 'Not my way.']])->assertOk();
+        $this->assertContains($one['key'], array_column($findings()['setAside'], 'key'));
+        $this->assertTrue($findings()['setAside'][0]['everywhere']);
+    }
 }

@@ -221,7 +221,7 @@ final class PlanTest extends AppTestCase
         $this->assertSame([2, 10], [$planned['findings'], $planned['people']]);
         $this->assertLessThan($planned['slot'], $planned['planned']);
         $answer = $this->answer($this->getJson("/api/classes/{$planned['id']}/plan"), 'answer-plan');
-        $this->assertSame(['sides', 'order'], array_column($answer['findings'], 'kind'));
+        $this->assertSame(['sides', 'order', 'people'], array_column($answer['findings'], 'kind'));
         $log = $this->getJson('/api/led')->json('led.0');
         $this->assertNotSame($log['planned'], $log['actual']);
     }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace KindChair\Compose;
 
 use KindChair\Movement\Movement;
+use KindChair\Plan\SectionKind;
 
 /** What composing goes by: where practices of breath and stillness belong, how classes are made up, what things are worth. */
 final readonly class ComposeBook
 {
     /** Parts without a region of the body, by the section in which they stand. */
-    public const SECTIONS = ['arrive' => 'arrive', 'breathe' => 'breathe', 'quiet' => 'settle', 'close' => 'settle', 'water' => 'head-to-toe'];
+    private const SECTIONS = ['arrive' => 'arrive', 'breathe' => 'breathe', 'quiet' => 'settle', 'close' => 'settle', 'water' => 'head-to-toe'];
 
     /**
      * @param array<string, list<string>> $practices movement ids in the order in which they are done, by part; "apart" holds those that nobody is given unasked
@@ -29,6 +30,11 @@ final readonly class ComposeBook
         }
 
         return $fits;
+    }
+
+    public static function sectionOf(string $part): SectionKind
+    {
+        return SectionKind::tryFrom(self::SECTIONS[$part] ?? $part) ?? SectionKind::HeadToToe;
     }
 
     /** The part to which a practice without a region belongs; what nobody put anywhere is a way to breathe. */

@@ -10,7 +10,9 @@ use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\MovementLibrary;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
+use KindChair\Review\Concern;
 use KindChair\Review\Finding;
+use KindChair\Review\PlanDiff;
 use KindChair\Review\Review;
 use KindChair\Review\Reviewer;
 use KindChair\Review\Rules\SimpleWordsServe;
@@ -26,8 +28,11 @@ final readonly class Composer
     /** Tenths of a second that may be left of the slot. */
     public const SPARE = 900;
 
+    /** How many rests and changes of seat are put in at most. */
+    private const RESTS = 12;
+
     /** How often what the single times could not tell is put right. */
-    private const ROUNDS = 8;
+    private const ROUNDS = 12;
 
     public function __construct(
         private MovementLibrary $library,
@@ -93,12 +98,18 @@ final readonly class Composer
                 $capacity -= $length - $slot + 10;
                 continue;
             }
-            $review = $this->reviewer->review($plan, $group);
+            [$plan, $review] = $this->settled($plan, $group);
+            $length = $review->timeline->length();
+            if ($length > $slot) {
+                $capacity -= $length - $slot + 10;
+                continue;
+            }
             $wrong = $this->wrong($review, $plan, $added);
             if ($wrong !== []) {
                 $wish = $wish->without($wrong);
                 continue;
             }
+            $added = array_values(array_diff(array_column($plan->entries(), 'id'), array_column($frame->entries(), 'id')));
 
             if ($best === null || $length > $best[0]) {
                 $best = [$length, new Composition($plan, $wish, $problem, $solution, $review, $added, $missing)];
@@ -135,6 +146,30 @@ final readonly class Composer
         }
 
         return [$problem, null, []];
+    }
+
+    /**
+     * With the rests and pauses that what was chosen needs beside one another: arms that rest, a seat that is eased.
+     *
+     * @return array{ClassPlan, Review}
+     */
+    private function settled(ClassPlan $plan, Group $group): array
+    {
+        $review = $this->reviewer->review($plan, $group);
+        for ($step = 0; $step < self::RESTS; ++$step) {
+            $remedy = null;
+            foreach ($review->findings as $finding) {
+                $isAdded = $finding->remedy !== null && $finding->severity->isPressing() && $finding->concern === Concern::People && !PlanDiff::between($plan, $finding->remedy->plan)->givesUp();
+                $remedy ??= $isAdded ? $finding->remedy : null;
+            }
+            if ($remedy === null) {
+                break;
+            }
+            $plan = $remedy->plan;
+            $review = $this->reviewer->review($plan, $group);
+        }
+
+        return [$plan, $review];
     }
 
     /** The class as it is taught to these people best. */

@@ -39,7 +39,8 @@ final readonly class Menu
         $parts = $stocks = [];
         foreach (self::order($frame) as $part) {
             $candidates = [];
-            foreach ($shelves[$part] ?? [] as $rungs) {
+            // What has no section to stand in is not asked for.
+            foreach ($frame->first(ComposeBook::sectionOf($part)) === null ? [] : $shelves[$part] ?? [] as $rungs) {
                 $options = [];
                 foreach ($rungs as $stock) {
                     $brings = 0;

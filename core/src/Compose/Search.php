@@ -114,6 +114,7 @@ final class Search
         $worth = $known === null ? null : (int) array_sum(array_column($known, 'points'));
         $enough = $worth === null ? Relaxation::IMPOSSIBLE / 2 : $worth + $this->within * abs($worth);
         $capacity = $this->problem->capacity;
+        $wanted = $this->problem->wanted();
         $this->trail = [[-1, null]];
         $this->dropped = Relaxation::IMPOSSIBLE;
         $ways = [[0, 0, 0, 0, 0]];
@@ -129,7 +130,7 @@ final class Search
                         if (++$count > $stage->most || ($spent += $option->tenths) > $capacity) {
                             continue;
                         }
-                        $has |= $option->tags;
+                        $has |= $option->tags & $wanted;
                         $sum += $option->points;
                     }
                     if ($closes) {

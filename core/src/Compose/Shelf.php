@@ -165,9 +165,7 @@ final class Shelf
 
     public function sectionOf(Movement $movement): SectionKind
     {
-        $part = $this->partOf($movement);
-
-        return SectionKind::tryFrom(ComposeBook::SECTIONS[$part] ?? $part) ?? SectionKind::HeadToToe;
+        return ComposeBook::sectionOf($this->partOf($movement));
     }
 
     /** @param list<TimedPass> $passes */

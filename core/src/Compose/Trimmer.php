@@ -40,7 +40,7 @@ final readonly class Trimmer
     {
         $wanted = $capacity = $minutes * 600;
         $best = null;
-        $problem = $this->problem($plan, $group, $review);
+        $problem = $this->problem($plan, $group, $review, $wanted);
         for ($round = 0; $round < self::ROUNDS && $capacity > 0; ++$round) {
             $solution = Search::best($problem->within($capacity), 0.0005);
             if ($solution === null) {
@@ -64,7 +64,8 @@ final readonly class Trimmer
         return $best;
     }
 
-    private function problem(ClassPlan $plan, Group $group, Review $review): Problem
+    /** Shorter doses where it is to be shorter, longer ones where it is to be longer: nothing goes the other way. */
+    private function problem(ClassPlan $plan, Group $group, Review $review, int $wanted): Problem
     {
         $whole = $review->timelines->length($plan, $group->paceFactor());
         $worth = new Worth($this->book, new Wish());
@@ -79,7 +80,13 @@ final readonly class Trimmer
                 $isStation = $section->groupOf($entry)?->kind === GroupKind::Stations;
                 $options = [];
                 [$least, $most] = self::bounds($entry, $movement->doses->least, $movement->doses->most);
-                foreach ($isStation || $entry->except !== [] ? [$entry->dose] : self::doses($entry->dose, $least, $most) as $dose) {
+                if ($entry->dose->isTimed() && $passes !== []) {
+                    // A dose in seconds is never less than one whole time takes: the words need their breath.
+                    $once = $review->timelines->length($plan->withEntry($entry->withDose(new Dose(DoseUnit::Repetitions, 1))), $group->paceFactor()) - $whole + $moving;
+                    $least = min((float) $entry->dose->amount, max($least, ceil($once / count($passes) / 10)));
+                }
+                [$from, $to] = $wanted < $whole ? [$least, (float) $entry->dose->amount] : [(float) $entry->dose->amount, $most];
+                foreach ($isStation || $entry->except !== [] ? [$entry->dose] : self::doses($entry->dose, $from, $to) as $dose) {
                     $more = $dose === $entry->dose ? 0 : $review->timelines->length($plan->withEntry($entry->withDose($dose)), $group->paceFactor()) - $whole;
                     $share = $moving === 0 ? 0 : $moving / max(1, $entry->dose->amount);
                     $points = $worth->of(

@@ -101,7 +101,7 @@ final readonly class Movement
     }
 
     /**
-     * The fullest rung on a base that is not above another one; the usual one where none is named.
+     * The fullest rung on a base that is not above another one; the usual one where none is named. Whoever can stand can sit as well.
      *
      * @param (callable(Variation): bool)|null $which of those that count
      */
@@ -110,7 +110,8 @@ final readonly class Movement
         $most = $this->withoutProp($this->variation($atMost ?? $this->usualVariation))->level;
         $found = null;
         foreach ($this->variations as $rung) {
-            $found = $rung->level <= $most && $rung->allows($base->base()) && ($which === null || $which($rung)) ? $rung : $found;
+            $isFor = $rung->allows($base->base()) || $base === MainBase::Standing && $rung->allows(Base::Chair);
+            $found = $rung->level <= $most && $isFor && ($which === null || $which($rung)) ? $rung : $found;
         }
 
         return $found;

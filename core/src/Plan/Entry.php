@@ -116,6 +116,12 @@ final readonly class Entry
         return $this->with(['pattern' => null]);
     }
 
+    /** As something between others: without a place in the order. */
+    public function asInterlude(): self
+    {
+        return $this->with(['isInterlude' => true]);
+    }
+
     public function withVariation(string $variation): self
     {
         return $this->with(['variation' => $variation]);

@@ -119,16 +119,17 @@ final readonly class PlanInReview
     /**
      * A movement of the library as a new entry in its usual dose, on the base of a section.
      *
+     * @param int $among how many new ones of it there are already
      * @return Entry|null none where the library has no such movement or it has nothing for that base
      */
-    public function newEntry(string $movement, Section $section): ?Entry
+    public function newEntry(string $movement, Section $section, int $among = 0): ?Entry
     {
         if (!$this->library->has($movement)) {
             return null;
         }
         $found = $this->library->get($movement);
         $rung = $found->rungOn($this->plan->baseFor($section) ?? $this->group->mainBase());
-        $number = 1;
+        $number = 1 + $among;
         while ($this->plan->has("$movement-$number")) {
             ++$number;
         }

@@ -85,7 +85,8 @@ final class ComposerTest extends TestCase
             }
         }
         $movements = array_map(static fn (Entry $entry): string => $entry->movement, $one->plan->entries());
-        if (count($movements) !== count(array_unique($movements))) {
+        $once = array_diff($movements, ['ease-the-seat', 'seat-press-lift']);
+        if (count($once) !== count(array_unique($once))) {
             $wrong[] = 'a movement twice';
         }
 

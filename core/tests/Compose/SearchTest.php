@@ -53,6 +53,7 @@ final class SearchTest extends TestCase
         self::assertSame(['fold', 'turn'], self::best(new Problem(110, $parts, ['fold', 'turn']))->ids());
         self::assertSame(['a', 'fold'], self::best(new Problem(110, $parts, ['fold']))->ids());
         self::assertNull(Search::best(new Problem(110, $parts, ['fold', 'turn', 'lean'])));
+        self::assertSame(10, self::best(new Problem(110, $parts))->points, 'what nobody wants does not count');
     }
 
     public function testItFindsWhatTryingEverythingFinds(): void

@@ -34,20 +34,53 @@ final readonly class PressureChanges implements Rule
         if ($who === []) {
             return [];
         }
+        $due = $this->due($subject);
+
+        return $due === [] ? [] : [new Finding(
+            $this->name(),
+            Severity::Slip,
+            Concern::People,
+            $due[0]->id,
+            (count($who) === 1 ? "{$who[0]->name} sits" : count($who) . ' people sit') . ' on one place for more than a quarter of an hour.',
+            'Skin that cannot complain needs its weight shifted.',
+            'Spinal-cord-injury and pressure-care practice: every 15 to 20 minutes.',
+            $this->remedy($subject, $due),
+        )];
+    }
+
+    /** @return list<Entry> those before which the seat must be eased, so that nobody sits longer than that without */
+    private function due(PlanInReview $subject): array
+    {
+        $due = [];
         $last = 0;
-        $before = null;
         foreach ($subject->plan->entries() as $entry) {
-            $end = $subject->start($entry) + $subject->timeline->entryLength($entry->id);
+            $start = $subject->start($entry);
+            $end = $start + $subject->timeline->entryLength($entry->id);
             if (in_array($entry->movement, self::RELIEF, true)) {
                 $last = $end;
+            } elseif ($end - $last > self::EVERY) {
+                $due[] = $entry;
+                $last = $start;
             }
-            if ($end - $last > self::EVERY) {
-                return [$this->finding($subject, $who, $before ?? $entry)];
-            }
-            $before = $entry;
         }
 
-        return [];
+        return $due;
+    }
+
+    /** @param non-empty-list<Entry> $due */
+    private function remedy(PlanInReview $subject, array $due): ?Remedy
+    {
+        $plan = $subject->plan;
+        foreach ($due as $number => $entry) {
+            $section = $plan->sectionOf($plan->entry($entry->id));
+            $relief = $subject->newEntry(self::RELIEF[0], $section, $number);
+            if ($relief === null) {
+                return null;
+            }
+            $plan = $plan->withSection($section->withAt((int) array_search($entry->id, array_column($section->entries, 'id'), true), $relief->asInterlude()));
+        }
+
+        return new Remedy(count($due) === 1 ? 'Ease the seat here' : 'Ease the seat ' . count($due) . ' times', $plan);
     }
 
     private static function needsIt(Participant $person): bool
@@ -55,24 +88,5 @@ final readonly class PressureChanges implements Rule
         $noted = array_map(static fn (NotedPrecaution $one): string => $one->precaution->code, $person->precautions);
 
         return $person->base !== Base::Standing && array_intersect($noted, self::FOR) !== [];
-    }
-
-    /** @param non-empty-list<Participant> $who */
-    private function finding(PlanInReview $subject, array $who, Entry $at): Finding
-    {
-        $section = $subject->plan->sectionOf($at);
-        $relief = $subject->newEntry(self::RELIEF[0], $section);
-        $place = (int) array_search($at, $section->entries, true);
-
-        return new Finding(
-            $this->name(),
-            Severity::Slip,
-            Concern::People,
-            $at->id,
-            (count($who) === 1 ? "{$who[0]->name} sits" : count($who) . ' people sit') . ' on one place for more than a quarter of an hour.',
-            'Skin that cannot complain needs its weight shifted.',
-            'Spinal-cord-injury and pressure-care practice: every 15 to 20 minutes.',
-            $relief === null ? null : new Remedy('Ease the seat here', $subject->plan->withSection($section->withAt($place, $relief))),
-        );
     }
 }

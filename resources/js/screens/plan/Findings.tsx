@@ -142,10 +142,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                             >
                                 {finding.severity === 'idea' && <span className="text-ink-soft">Idea: </span>}
                                 {finding.says}
-                                <span className={finding.entry ? 'sr-only' : 'block text-ink-soft'}>
-                                    {' '}
-                                    {finding.why}
-                                </span>
+                                <span className="sr-only"> {finding.why}</span>
                             </button>
                             <button
                                 className="min-h-11 min-w-11 text-[0.875rem] underline underline-offset-2"
@@ -155,7 +152,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                             </button>
                             {finding.remedy && (
                                 <button
-                                    className="button min-h-11 border-butter-rule px-3 py-1 text-[0.875rem] leading-tight max-lg:text-[0.9375rem] max-sm:ml-8 max-sm:flex-1 lg:max-w-44"
+                                    className="button min-h-11 border-butter-rule px-3 py-1 text-[0.875rem] leading-tight max-lg:text-[0.9375rem] max-sm:ml-8 max-sm:flex-1 lg:max-w-36"
                                     disabled={busy}
                                     data-finding={finding.key}
                                     onClick={() => {

@@ -1,0 +1,239 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Review\Rules;
+
+use KindChair\Breath\BreathPattern;
+use KindChair\Demand\Demand;
+use KindChair\Movement\Base;
+use KindChair\Movement\Dose;
+use KindChair\People\Group;
+use KindChair\People\NotedPrecaution;
+use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
+use KindChair\Plan\Section;
+use KindChair\Plan\SectionKind;
+use KindChair\Plan\Settings;
+use KindChair\Review\Finding;
+use KindChair\Review\Review;
+use KindChair\Review\Reviewer;
+use KindChair\Review\Severity;
+use KindChair\Tests\Support\Make;
+use PHPUnit\Framework\TestCase;
+
+/** Rules that look at more than one movement, tried on the shipped library: present, absent, and settled by their remedy. */
+final class WholeClassRulesTest extends TestCase
+{
+    /**
+     * @param list<string>|null $kit
+     * @param list<Demand> $never
+     */
+    private static function review(ClassPlan $plan, ?Group $group = null, ?array $kit = null, array $never = []): Review
+    {
+        $craft = Make::craft();
+
+        return Reviewer::withAllRules($craft->library, $craft->changeOvers, $craft->ranges, $craft->demands, $kit, $never)->review($plan, $group ?? Group::nobody());
+    }
+
+    private static function of(Review $review, string $rule): ?Finding
+    {
+        foreach ($review->findings as $finding) {
+            if ($finding->rule() === $rule) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param array<string, mixed> $more */
+    private static function entry(string $movement, string $rung, Dose $dose, array $more = []): Entry
+    {
+        return Make::entry("$movement-e", $movement, $dose, $more, $rung);
+    }
+
+    private static function plan(Entry ...$main): ClassPlan
+    {
+        return Make::planOf(new Settings(), 45, new Section('arrive', SectionKind::Arrive, []), new Section('main', SectionKind::HeadToToe, array_values($main)), new Section('settle', SectionKind::Settle, []));
+    }
+
+    /** @param array<string, mixed> $as other arguments of review */
+    private static function present(string $rule, ClassPlan $plan, Severity $severity, array $as = [], bool $isSettled = true): Finding
+    {
+        $finding = self::of(self::review($plan, ...$as), $rule);
+        self::assertNotNull($finding, "$rule is not told");
+        self::assertSame($severity, $finding->severity);
+        self::assertStringEndsWith('.', $finding->says);
+        self::assertStringEndsWith('.', $finding->why);
+        self::assertStringEndsWith('.', $finding->source);
+        if ($isSettled) {
+            self::assertNotNull($finding->remedy, "$rule has no remedy");
+            self::assertNull(self::of(self::review($finding->remedy->plan, ...$as), $rule), "$rule is left by: {$finding->remedy->label}");
+        }
+
+        return $finding;
+    }
+
+    /** @param array<string, mixed> $as other arguments of review */
+    private static function absent(string $rule, ClassPlan $plan, array $as = []): void
+    {
+        self::assertNull(self::of(self::review($plan, ...$as), $rule)?->says);
+    }
+
+    public function testAClassOpensAndCloses(): void
+    {
+        $long = [self::entry('neck-turn', 'full', Make::breaths(20)), self::entry('side-lean', 'arm', Make::breaths(20))];
+        $bare = self::plan(...$long);
+        self::assertGreaterThan(4800, self::review($bare)->timeline->length());
+        $open = self::present('opens-and-closes', $bare, Severity::Slip, isSettled: false);
+        self::assertSame('opens-and-closes:opens', $open->key);
+        $opened = $open->remedy?->plan ?? self::fail('It can be opened.');
+        self::assertSame('arrive', $opened->entries()[0]->movement);
+        $close = self::present('opens-and-closes', $opened, Severity::Slip);
+        self::assertSame('opens-and-closes:closes', $close->key);
+        self::absent('opens-and-closes', self::plan(self::entry('neck-turn', 'full', Make::breaths(4))));
+    }
+
+    public function testAPartIsMovedBeforeItIsHeld(): void
+    {
+        $hold = self::entry('neck-tilt', 'full', Make::breaths(3));
+        $move = self::entry('chin-nod', 'full', Make::breaths(4));
+        $finding = self::present('moved-before-held', self::plan($hold, $move), Severity::Idea);
+        self::assertSame(['chin-nod', 'neck-tilt'], array_map(static fn (Entry $one): string => $one->movement, $finding->remedy?->plan->entries() ?? []));
+        self::present('moved-before-held', self::plan($hold), Severity::Idea);
+        self::absent('moved-before-held', self::plan($move, $hold));
+    }
+
+    public function testTheHeadComesUpSlowly(): void
+    {
+        $low = self::entry('supported-fold', 'shins', Make::breaths(3));
+        $finding = self::present('upright-after-fold', self::plan($low), Severity::Slip);
+        self::assertSame(160, $finding->remedy?->plan->entries()[0]->rest);
+        self::present('upright-after-fold', self::plan($low->withRest(159)), Severity::Slip);
+        self::absent('upright-after-fold', self::plan($low->withRest(160)));
+        self::absent('upright-after-fold', self::plan(self::entry('supported-fold', 'forearms', Make::breaths(3))));
+    }
+
+    public function testArmsRestBetweenTwoThatKeepThemUp(): void
+    {
+        // Up for 28 seconds each.
+        $first = self::entry('link-overhead', 'high', Make::breaths(3));
+        $second = self::entry('twist-high-reach', 'high', Make::breaths(3));
+        self::present('arms-rest', self::plan($first, $second), Severity::Slip);
+        self::present('arms-rest', self::plan($first->withRest(139), $second), Severity::Slip);
+        self::absent('arms-rest', self::plan($first->withRest(140), $second));
+        self::absent('arms-rest', self::plan($first, self::entry('chin-nod', 'full', Make::breaths(4)), $second));
+    }
+
+    public function testABreathIsEasy(): void
+    {
+        $plan = self::plan(self::entry('cat-cow', 'full', Make::breaths(4)));
+        self::present('breath-is-easy', $plan->withPattern(new BreathPattern('own', 'Own', 19, 0, 20, 0)), Severity::Slip);
+        self::absent('breath-is-easy', $plan->withPattern(new BreathPattern('own', 'Own', 20, 0, 20, 0)));
+        self::absent('breath-is-easy', $plan->withPattern(new BreathPattern('own', 'Own', 60, 0, 60, 0)));
+        self::present('breath-is-easy', $plan->withPattern(new BreathPattern('own', 'Own', 60, 0, 61, 0)), Severity::Slip);
+    }
+
+    public function testPausesAreAnOffer(): void
+    {
+        $box = new BreathPattern('box', 'Box', 30, 20, 30, 20);
+        $entry = self::entry('cat-cow', 'full', Make::breaths(4), ['pattern' => $box]);
+        self::present('pauses-are-offered', self::plan($entry), Severity::Idea);
+        self::absent('pauses-are-offered', self::plan($entry->withoutPattern()));
+    }
+
+    public function testWhatAlternatesHasAnEvenNumber(): void
+    {
+        $five = self::entry('arm-raise', 'brow', Make::breaths(5));
+        $finding = self::present('alternates-evenly', self::plan($five), Severity::Slip);
+        self::assertSame(6, $finding->remedy?->plan->entries()[0]->dose->amount);
+        self::absent('alternates-evenly', self::plan($five->withDose(Make::breaths(6))));
+        self::absent('alternates-evenly', self::plan($five->withDose(Make::times(5))));
+        self::absent('alternates-evenly', self::plan(self::entry('cat-cow', 'full', Make::breaths(5))));
+    }
+
+    public function testTheHeadGoesInHalves(): void
+    {
+        self::present('neck-in-halves', self::plan(self::entry('head-circle', 'circle', Make::times(3))), Severity::Idea);
+        self::absent('neck-in-halves', self::plan(self::entry('half-circle', 'full', Make::times(3))));
+    }
+
+    public function testTheHouseIsMinded(): void
+    {
+        $fold = self::plan(self::entry('figure-four', 'shin', Make::breaths(4)));
+        self::present('house-rules-kept', $fold, Severity::Harm, ['never' => [Demand::FigureFour]]);
+        self::absent('house-rules-kept', $fold, ['never' => [Demand::NeckCircle]]);
+        self::absent('house-rules-kept', $fold);
+    }
+
+    public function testWhatIsPlannedWithIsThere(): void
+    {
+        $strap = self::plan(self::entry('strap-lean', Make::craft()->library->get('strap-lean')->usualVariation, Make::breaths(4)));
+        self::assertContains('strap', Make::craft()->library->get('strap-lean')->variation($strap->entries()[0]->variation)->props);
+        $with = Make::plan(Make::entry('e', 'cat-cow', Make::breaths(4), variation: array_key_first(Make::craft()->library->get('cat-cow')->withProps) ?? ''));
+        self::present('props-at-hand', $with, Severity::Slip, ['kit' => []]);
+        self::present('props-at-hand', $strap, Severity::Slip, ['kit' => []], isSettled: false);
+        self::absent('props-at-hand', $strap, ['kit' => ['strap']]);
+        self::absent('props-at-hand', $strap);
+    }
+
+    public function testHalfAnHourHasWaterInIt(): void
+    {
+        $plan = static fn (int $seconds): ClassPlan => self::plan(self::entry('neck-turn', 'full', Make::breaths(3)), Make::entry('q', 'quiet-sitting', Make::seconds($seconds), variation: 'back'), Make::entry('r', 'notice-breath', Make::seconds(700), variation: 'lowered'));
+        self::assertGreaterThan(18000, self::review($plan(1100))->timeline->length());
+        self::present('water-once', $plan(1100), Severity::Idea);
+        self::absent('water-once', $plan(900));
+    }
+
+    public function testASeatIsEasedEveryQuarterOfAnHour(): void
+    {
+        $care = Make::craft()->precautions->get('skin-fragile');
+        $group = new Group('G', [Make::person('ada', Base::Wheelchair, ['precautions' => [new NotedPrecaution($care, null)]])]);
+        $long = self::plan(self::entry('neck-turn', 'full', Make::breaths(4)), Make::entry('q', 'quiet-sitting', Make::seconds(860), variation: 'back'), self::entry('chin-nod', 'full', Make::breaths(4)));
+        self::present('pressure-changes', $long, Severity::Slip, ['group' => $group]);
+        self::absent('pressure-changes', $long, ['group' => new Group('G', [Make::person('ben', Base::Wheelchair)])]);
+        self::absent('pressure-changes', self::plan(self::entry('neck-turn', 'full', Make::breaths(4))), ['group' => $group]);
+    }
+
+    public function testTheSpineGoesAllSixWays(): void
+    {
+        $still = Make::entry('q', 'quiet-sitting', Make::seconds(1500), variation: 'back');
+        $three = [self::entry('cat-cow', 'full', Make::breaths(5)), self::entry('side-lean', 'arm', Make::breaths(4))];
+        $finding = self::present('six-directions', self::plan(...$three, ...[$still]), Severity::Idea);
+        self::assertSame('The spine does not go round to the left, round to the right.', $finding->says);
+        self::absent('six-directions', self::plan(...[...$three, self::entry('seated-twist', 'thigh', Make::breaths(4)), $still]));
+        self::absent('six-directions', self::plan(...$three));
+    }
+
+    public function testAfterAStrongOpeningTheBackIsRounded(): void
+    {
+        $open = self::entry('clasp-behind', 'link', Make::breaths(3));
+        self::present('counter-follows', self::plan($open, self::entry('chin-nod', 'full', Make::breaths(4))), Severity::Idea);
+        self::absent('counter-follows', self::plan($open, self::entry('hug-barrel', 'full', Make::breaths(3))));
+        self::absent('counter-follows', self::plan(self::entry('clasp-behind', 'sides', Make::breaths(3))));
+    }
+
+    public function testAHoldLastsTenSeconds(): void
+    {
+        $short = self::entry('head-cradle', 'no-hands', Make::seconds(9));
+        self::present('held-long-enough', self::plan($short), Severity::Idea);
+        self::absent('held-long-enough', self::plan($short->withDose(Make::seconds(20))));
+    }
+
+    public function testWhatIsSetAsideIsNotTold(): void
+    {
+        $plan = self::plan(self::entry('supported-fold', 'shins', Make::breaths(3)));
+        $key = 'upright-after-fold:supported-fold-e';
+        self::assertNotNull(self::review($plan)->finding($key));
+        $here = self::review(new ClassPlan($plan->title, $plan->slotMinutes, $plan->pattern, $plan->settings, $plan->sections, setAside: [$key => 'They come up slowly by themselves.']));
+        self::assertNull($here->finding($key));
+        self::assertSame([$key], array_column($here->setAside, 'key'));
+
+        $craft = Make::craft();
+        $reviewer = Reviewer::withAllRules($craft->library, $craft->changeOvers, $craft->ranges, $craft->demands, never: [Demand::FigureFour])->settingAside(['upright-after-fold', 'house-rules-kept']);
+        self::assertNull($reviewer->review($plan, Group::nobody())->finding($key));
+        $harm = $reviewer->review(self::plan(self::entry('figure-four', 'shin', Make::breaths(4))), Group::nobody());
+        self::assertNotNull(self::of($harm, 'house-rules-kept'), 'what could hurt is told in every class');
+    }
+}
