@@ -8,7 +8,9 @@ declare(strict_types=1);
 
 use KindChair\Place\Door;
 use KindChair\Place\LayoutShape;
+use App\Planning\ClassComposer;
 use App\Planning\ClassPlanner;
+use App\Planning\Starters;
 use App\Http\Controllers\ClassController;
 use App\Models\SeatedClass;
 use App\Planning\ClassSummaries;
@@ -16,6 +18,8 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use KindChair\Body\Side;
+use KindChair\Compose\Search;
+use KindChair\Compose\Wish;
 use KindChair\Figure\Figure;
 use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
@@ -31,6 +35,9 @@ use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Practice\Pace;
 use KindChair\Practice\Rehearsal;
+use KindChair\Tests\Compose\AnyProblem;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Support\Visitor;
 
 $root = dirname(__DIR__, 2);
@@ -140,6 +147,27 @@ $line('review of 60 entries for 30 people, in core', $median(static fn () => $pl
 $demoPlan = $planner->read($document);
 $demoTimeline = $planner->timeline($demoPlan, $group);
 $line('1000 rehearsals of a class of 45 minutes, in core', $median(static fn () => Rehearsal::of($demoPlan, $demoTimeline, $planner->craft->library, $group, Pace::from([]), 1000, 1), 5), 'ms', 1000);
+
+// A class of 45 minutes from the whole library, one and three that differ.
+$composer = (new ClassComposer($planner))->composer(null, []);
+$frame = $planner->read(Starters::document('A class', 45));
+$line('composing 45 minutes for 12 people, in core', $median(static fn () => $composer->compose($frame, $group, new Wish()), 5), 'ms', 1000);
+$line('three that differ, in core', $median(static fn () => $composer->three($frame, $group, new Wish()), 3), 'ms', 2000);
+$trimmer = (new ClassComposer($planner))->trimmer();
+$lookedOver = $planner->review($demoPlan, $group);
+$line('bringing the demo class to 30 minutes, in core', $median(static fn () => $trimmer->to(30, $demoPlan, $group, $lookedOver), 5), 'ms', 500);
+$dice = new Randomizer(new Mt19937(14));
+$best = 0;
+for ($number = 0; $number < 200; ++$number) {
+    $problem = AnyProblem::of($dice, $dice->getInt(1, 4), 14, 2);
+    $best += Search::best($problem)?->points === AnyProblem::byTryingEverything($problem) ? 1 : 0;
+}
+printf("%-58s %8d       of 200   aim: all   %s\n", 'choices among 14, the best as by trying everything', $best, $best === 200 ? 'reached' : 'MISSED');
+$gaps = [];
+for ($seed = 1; $seed <= 20; ++$seed) {
+    $gaps[] = $composer->compose($frame, $group, new Wish(seed: $seed))?->solution->gap() ?? 1.0;
+}
+printf("%-58s %8.2f %%     aim: under 1   %s\n", 'twenty classes composed: the farthest from its bound', 100 * max($gaps), max($gaps) < 0.01 ? 'reached' : 'MISSED');
 
 // Forty people in the largest hall and in one that is too small.
 $people40 = array_combine(array_map(static fn (int $at): string => "p$at", range(1, 40)), array_map(static fn (int $at): SeatKind => $at % 9 === 0 ? SeatKind::Wheelchair : SeatKind::Chair, range(1, 40)));

@@ -92,7 +92,7 @@ final class MovementsTest extends BrowserTestCase
 
         $this->visit('/');
         $this->press('New class');
-        $this->field('Name')->sendKeys('Reeds');
+        $this->retype($this->field('Name'), 'Reeds');
         $this->press('Plan this class');
         $this->press('Add the first movement of Arrive');
         $this->find('[role=dialog] input[type=search]')->sendKeys('reed');

@@ -191,7 +191,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->pressTwice('Keep');
         $this->visit('/');
         $this->press('New class');
-        $this->field('Name')->sendKeys('Class once');
+        $this->retype($this->field('Name'), 'Class once');
         $this->pressTwice('Plan this class');
         $this->see('Add the first movement of Arrive');
         usleep(500_000);

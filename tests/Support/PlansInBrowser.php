@@ -22,7 +22,7 @@ trait PlansInBrowser
     {
         $this->signIn();
         $this->press('New class');
-        $this->field('Name')->sendKeys('Tried class');
+        $this->retype($this->field('Name'), 'Tried class');
         $this->press('Plan this class');
         $this->see('Add the first movement of Arrive');
     }

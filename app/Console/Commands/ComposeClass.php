@@ -78,7 +78,9 @@ final class ComposeClass extends Command
     /** @return list<string> */
     private function listed(string $option): array
     {
-        return Wishes::listed((string) $this->option($option));
+        $listed = $this->option($option);
+
+        return Wishes::listed(is_string($listed) ? $listed : '');
     }
 
     /** @throws FormatError */

@@ -87,13 +87,13 @@ final readonly class Worth
     {
         $isEven = $this->wish->character === Character::Even;
         if (in_array($movement, $this->wish->beside, true)) {
-            return $this->book->lastTime ** 2;
+            return $this->book->beside;
         }
         if ($this->wish->recent === []) {
             return 1.0;
         }
         if (in_array($movement, $this->wish->recent[0], true)) {
-            return $isEven ? $this->book->lastTime ** 2 : $this->book->lastTime;
+            return $isEven ? $this->book->lastTime ** 4 : $this->book->lastTime;
         }
         foreach ($this->wish->recent as $class) {
             if (in_array($movement, $class, true)) {

@@ -43,6 +43,7 @@ final class ComposeBookReader
                 $worth->at('direction')->number(),
                 $worth->at('lastTime')->number(),
                 $worth->at('notLately')->number(),
+                $worth->at('beside')->number(),
                 $worth->at('chance')->number(),
             ),
             $uses,

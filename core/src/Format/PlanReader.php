@@ -106,7 +106,6 @@ final readonly class PlanReader
             $pattern === null ? null : $this->anyPattern($pattern),
             array_map(self::group(...), $node->maybe('groups')?->items() ?? []),
             $node->maybe('base')?->enum(MainBase::class),
-            array_column(array_map(static fn (Node $one): array => [$one->at('finding')->string(), $one->at('reason')->string()], $node->maybe('setAside')?->items() ?? []), 1, 0),
         ));
     }
 

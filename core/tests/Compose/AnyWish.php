@@ -54,7 +54,7 @@ final readonly class AnyWish
         return new self(self::frame($dice->getInt(6, 70), $settings), new Group('G', $people), new Wish(
             zones: $zones,
             directions: $dice->getInt(0, 2) === 0 ? [SpineDirections::ALL[$dice->getInt(0, 3)]] : [],
-            recent: $dice->getInt(0, 1) === 0 ? [] : [array_map(static fn (int|string $at): string => $ids[$at], $dice->pickArrayKeys($ids, 30))],
+            recent: $ids === [] || $dice->getInt(0, 1) === 0 ? [] : [array_map(static fn (int|string $at): string => $ids[$at], $dice->pickArrayKeys($ids, 30))],
             character: Character::cases()[$dice->getInt(0, 2)],
             seed: $dice->getInt(1, 1000),
         ));

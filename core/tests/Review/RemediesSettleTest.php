@@ -102,8 +102,11 @@ final class RemediesSettleTest extends TestCase
             foreach ($before->findings as $finding) {
                 $given += $finding->remedy === null ? 0 : 1;
                 $mended = $mending->of($finding, $before);
-                $done += $mended === null ? 0 : 1;
-                foreach ($mended === null ? [] : array_diff(self::pressing(self::review($mended->plan)), self::pressing($before)) as $new) {
+                if ($mended === null) {
+                    continue;
+                }
+                ++$done;
+                foreach (array_diff(self::pressing(self::review($mended->plan)), self::pressing($before)) as $new) {
                     $made[] = "seed $seed: " . implode(', ', $mended->steps) . " makes $new";
                 }
             }

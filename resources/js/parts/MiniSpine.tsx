@@ -56,7 +56,7 @@ export function MiniSpine({
                             <button
                                 type="button"
                                 aria-pressed={isChosen}
-                                className={`${shape} min-h-7 rounded-lg hover:bg-channel pointer-coarse:min-h-11`}
+                                className={`${shape} min-h-11 rounded-lg hover:bg-channel`}
                                 onClick={() => onChoose(row)}
                             >
                                 {name}

@@ -42,10 +42,10 @@ final readonly class OpensAndCloses implements Rule
 
     private function finding(PlanInReview $subject, string $which, string $says, string $why, SectionKind $kind, string $movement, string $label): Finding
     {
-        $section = $subject->plan->first($kind);
-        $last = $section !== null && $section === $subject->plan->sections[count($subject->plan->sections) - 1];
-        $first = $section !== null && $section === $subject->plan->sections[0];
-        $entry = $section === null || ($which === 'opens' ? !$first : !$last) ? null : $subject->newEntry($movement, $section);
+        // Only where the section stands at its end of the class: elsewhere it would neither open nor close it.
+        $sections = $subject->plan->sections;
+        $section = $which === 'opens' ? $sections[0] : $sections[count($sections) - 1];
+        $entry = $section->kind === $kind ? $subject->newEntry($movement, $section) : null;
 
         return new Finding(
             $this->name() . ":$which",
@@ -55,7 +55,7 @@ final readonly class OpensAndCloses implements Rule
             $says,
             $why,
             'As teachers hold it: arrive and breathe first, and end in quiet.',
-            $entry === null || $section === null ? null : new Remedy($label, $subject->plan->withSection($section->withAt($which === 'opens' ? 0 : count($section->entries), $entry))),
+            $entry === null ? null : new Remedy($label, $subject->plan->withSection($section->withAt($which === 'opens' ? 0 : count($section->entries), $entry))),
         );
     }
 }

@@ -24,8 +24,12 @@ final readonly class PropsAtHand implements Rule
     public function check(PlanInReview $subject): array
     {
         $findings = [];
-        foreach ($subject->kit === null ? [] : $subject->plan->entries() as $entry) {
-            $missing = array_values(array_diff($subject->rung($entry)->props, $subject->kit));
+        $kit = $subject->kit;
+        if ($kit === null) {
+            return [];
+        }
+        foreach ($subject->plan->entries() as $entry) {
+            $missing = array_values(array_diff($subject->rung($entry)->props, $kit));
             if ($missing !== []) {
                 $prop = $subject->changeOvers->prop($missing[0]);
                 $findings[] = new Finding(
@@ -36,7 +40,7 @@ final readonly class PropsAtHand implements Rule
                     "{$subject->movement($entry)->name()} is planned with " . mb_strtolower($prop->name ?? $missing[0]) . ', and this place has none.',
                     ($prop->standIns ?? []) === [] ? 'Bring it, or do without.' : 'Bring it, take ' . mb_strtolower($prop->standIns[0] ?? '') . ' instead, or do without.',
                     'The kit noted for this place.',
-                    $this->remedy($subject, $entry, $subject->kit),
+                    $this->remedy($subject, $entry, $kit),
                 );
             }
         }

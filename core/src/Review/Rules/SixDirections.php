@@ -59,9 +59,12 @@ final readonly class SixDirections implements Rule
         $there = array_map(static fn (Entry $entry): string => $entry->movement, $subject->plan->entries());
         foreach ($subject->library->inRegion(Region::Spine) as $movement) {
             $entry = in_array($movement->id, $there, true) ? null : $subject->newEntry($movement->id, $main);
-            $rung = $entry === null ? null : $movement->variation($entry->variation);
-            $new = $rung === null ? [] : array_intersect($ways, SpineDirections::of($rung));
-            if ($entry !== null && $new !== [] && $rung?->props === []) {
+            if ($entry === null) {
+                continue;
+            }
+            $rung = $movement->variation($entry->variation);
+            $new = array_intersect($ways, SpineDirections::of($rung));
+            if ($new !== [] && $rung->props === []) {
                 $main = $main->withAt($this->place($subject, $main), $entry);
                 $names[] = $movement->name();
                 $ways = array_diff($ways, $new);

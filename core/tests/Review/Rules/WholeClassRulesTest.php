@@ -88,7 +88,8 @@ final class WholeClassRulesTest extends TestCase
         self::assertGreaterThan(4800, self::review($bare)->timeline->length());
         $open = self::present('opens-and-closes', $bare, Severity::Slip, isSettled: false);
         self::assertSame('opens-and-closes:opens', $open->key);
-        $opened = $open->remedy?->plan ?? self::fail('It can be opened.');
+        self::assertNotNull($open->remedy);
+        $opened = $open->remedy->plan;
         self::assertSame('arrive', $opened->entries()[0]->movement);
         $close = self::present('opens-and-closes', $opened, Severity::Slip);
         self::assertSame('opens-and-closes:closes', $close->key);

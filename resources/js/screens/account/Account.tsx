@@ -7,6 +7,7 @@ import { Trouble, Waiting } from '../../parts/States';
 import { Backup } from './Backup';
 import { EraseAll, OtherTeachers, Sessions } from './Care';
 import { OwnPace } from './OwnPace';
+import { Teaching } from './Teaching';
 import { Password, You } from './You';
 
 export default function Account() {
@@ -28,6 +29,7 @@ export default function Account() {
             <div className="grid items-start gap-5 lg:grid-cols-2">
                 <div className="space-y-5">
                     <You account={data} />
+                    <Teaching />
                     <OwnPace />
                     {!data.isDemo && <Password />}
                     <Sessions account={data} />

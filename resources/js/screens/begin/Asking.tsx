@@ -68,7 +68,7 @@ export function Asking({ wish, onChange }: { wish: Wish; onChange: (wish: Wish) 
             </fieldset>
             <Chips
                 title="Kept in place"
-                empty="Press a movement in a class to keep it, again to leave it out."
+                empty="Nothing yet. Under each class, movements can be kept or left out."
                 all={wish.must}
                 undo="Do not ask for"
                 onRemove={(id) => onChange({ ...wish, must: wish.must.filter((one) => one.id !== id) })}

@@ -125,13 +125,18 @@ function Card({
                 <p>{near(one)}</p>
             </div>
             <div data-worked>
+                <MiniSpine rows={one.rows} />
+            </div>
+            <details>
+                <summary className="min-h-11 py-2.5 font-semibold">Keep or leave out</summary>
+                <p className="text-[0.9375rem] text-ink-soft">Press a movement to keep it, again to leave it out.</p>
                 <MiniSpine
                     rows={one.rows}
                     chosen={wish.must.map(({ id }) => id)}
                     sayChosen="kept"
                     onChoose={(row) => onWish(pressed(wish, { id: row.movement, name: row.name }))}
                 />
-            </div>
+            </details>
         </li>
     );
 }

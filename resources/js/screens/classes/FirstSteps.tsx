@@ -41,7 +41,7 @@ export function FirstSteps({ classes, onNew }: { classes: ClassRow[]; onNew: () 
             done: planned !== undefined && planned.planned > 0,
             says: planned
                 ? `${planned.title} is begun.`
-                : 'Begin with one of four that are ready, for chairs or beds, or with nothing.',
+                : 'Three are made for whoever comes, thirteen shapes are ready, or begin with nothing.',
             does: planned ? (
                 <Link className="button" to={`/classes/${planned.id}/plan`}>
                     Go on planning

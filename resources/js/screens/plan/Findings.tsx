@@ -110,7 +110,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                     )}
                     {findings.length > 3 && (
                         <button
-                            className="min-h-6 text-left text-[0.875rem] underline underline-offset-2"
+                            className="-my-2 min-h-11 text-left text-[0.875rem] underline underline-offset-2"
                             aria-expanded={all}
                             onClick={() => setAll(!all)}
                         >
@@ -119,7 +119,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                     )}
                     {findings.filter(({ remedy }) => remedy).length > 1 && (
                         <button
-                            className="min-h-6 text-left text-[0.875rem] underline underline-offset-2"
+                            className="-my-2 min-h-11 text-left text-[0.875rem] underline underline-offset-2"
                             onClick={onAll}
                         >
                             Settle all at once
@@ -178,7 +178,7 @@ function Aside({ all, onTakeBack }: { all: SetAside[]; onTakeBack: (one: SetAsid
     }
     return (
         <details className="relative text-[0.875rem]">
-            <summary className="min-h-6 underline underline-offset-2">{all.length} set aside</summary>
+            <summary className="-my-2 min-h-11 py-3 underline underline-offset-2">{all.length} set aside</summary>
             <ul className="absolute z-20 w-80 rounded-2xl border-[1.5px] border-rule bg-white p-3">
                 {all.map((one) => (
                     <li key={one.key} className="border-b border-hair py-1 last:border-0">
