@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BeginningController;
+use App\Http\Controllers\BlockController;
 use App\Http\Controllers\ChairFitController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ComposeController;
@@ -105,6 +106,9 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
 
         Route::post('compose', ComposeController::class);
         Route::get('beginnings', BeginningController::class);
+        Route::get('blocks', [BlockController::class, 'index']);
+        Route::post('blocks', [BlockController::class, 'store'])->middleware('once');
+        Route::delete('blocks/{block}', [BlockController::class, 'destroy'])->whereNumber('block');
         Route::post('classes/import', [FileController::class, 'import'])->middleware('once');
         Route::apiResource('classes', ClassController::class)->parameters(['classes' => 'class'])->except('show')->middlewareFor('store', 'once');
         Route::prefix('classes/{class}')->group(static function (): void {

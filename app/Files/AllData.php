@@ -6,6 +6,7 @@ namespace App\Files;
 
 use App\Http\Resources\LogResource;
 use App\Library\OwnMovements;
+use App\Models\Block;
 use App\Models\Group;
 use App\Models\LedClass;
 use App\Models\OwnMovement;
@@ -65,6 +66,8 @@ final readonly class AllData
             ->map(static fn (LedClass $led): array => [...$log->of($led), 'done' => $led->done()])->all());
         $zip->addFromString('movements.kind-chair.json', MovementsFile::write($this->movements($teacher)));
         $put('precautions.json', $teacher->ownPrecautions->map(static fn (OwnPrecaution $own): array => $own->document)->all());
+        $put('blocks.json', $teacher->blocks()->orderBy('id')->get()->map(static fn (Block $block): array => ['name' => $block->name, ...$block->document])->all());
+        $put('teaching.json', (object) ($teacher->teaching ?? []));
         $zip->close();
 
         return $file;

@@ -94,6 +94,12 @@ final class User extends Authenticatable
         return $this->hasMany(SeatedClass::class)->chaperone('user');
     }
 
+    /** @return HasMany<Block, $this> */
+    public function blocks(): HasMany
+    {
+        return $this->hasMany(Block::class);
+    }
+
     /** @return HasMany<OwnMovement, $this> */
     public function ownMovements(): HasMany
     {

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Library\EverydayWords;
+use App\Models\SeatedClass;
 use KindChair\Compose\ComposeBook;
 use KindChair\Compose\Composer;
+use KindChair\Compose\Fitting;
+use KindChair\Compose\Shelf;
 use KindChair\Compose\Trimmer;
 use KindChair\Demand\Demand;
 use KindChair\Fit\Chooser;
 use KindChair\Format\ComposeBookReader;
 use KindChair\Format\Node;
+use KindChair\Plan\Entry;
 use KindChair\Review\Reviewer;
 
 /** Where composing meets the library, the place and what classes are for. */
@@ -41,6 +45,18 @@ final readonly class ClassComposer
     public function trimmer(): Trimmer
     {
         return new Trimmer($this->planner->craft->library, self::book());
+    }
+
+    /** @return list<string> ids of the movements that would fit best into a section of a class, the best first */
+    public function fitting(SeatedClass $class, string $section): array
+    {
+        $plan = $this->planner->read($class->plan()->document);
+        $group = $this->planner->peopleOf($class);
+        $zones = $this->planner->reviewOf($class, $plan, $group)->coverage->zones;
+        $craft = $this->planner->craft;
+        $shelf = new Shelf($craft->library, $this->planner->timelines($group), $craft->changeOvers, $this->planner->chooserFor($class), $group, $plan, self::book());
+
+        return Fitting::into($plan->section($section)->kind, $zones, array_map(static fn (Entry $entry): string => $entry->movement, $plan->entries()), $shelf, self::book());
     }
 
     private static function book(): ComposeBook

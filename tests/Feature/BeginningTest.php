@@ -173,4 +173,31 @@ final class BeginningTest extends AppTestCase
         $this->assertContains($one['key'], array_column($findings()['setAside'], 'key'));
         $this->assertTrue($findings()['setAside'][0]['everywhere']);
     }
+
+    public function testARunIsKeptAsABlockForOneTeacher(): void
+    {
+        $entry = ['id' => 'a', 'movement' => 'side-lean', 'variation' => 'arm', 'dose' => ['breaths' => 4], 'group' => 'g'];
+        $block = ['entries' => [$entry, ['id' => 'b', 'movement' => 'cat-cow'] + ['variation' => 'full'] + $entry], 'groups' => [['id' => 'g', 'kind' => 'set', 'times' => 2]]];
+        $kept = $this->answer($this->postJson('/api/blocks', ['name' => 'Back, twice', 'block' => $block]), 'answer-blocks')['blocks'];
+        $this->assertSame(['Back, twice', $block], [$kept[0]['name'], $kept[0]['block']]);
+        $this->assertGreaterThan(120, $kept[0]['seconds']);
+        $this->postJson('/api/blocks', ['name' => '', 'block' => $block])->assertJsonPath('errors.name.0', 'Please give it a name of up to 100 letters, such as "Hands, three times".');
+        $this->postJson('/api/blocks', ['name' => 'X', 'block' => ['entries' => [['movement' => 'flying'] + $entry]]])->assertUnprocessable();
+
+        $this->actingAs($this->teacher('other@kind-chair.example'));
+        $this->assertSame([], $this->getJson('/api/blocks')->json('blocks'));
+        $this->deleteJson("/api/blocks/{$kept[0]['id']}")->assertNotFound();
+        $this->actingAs($this->teacher);
+        $this->assertSame([], $this->answer($this->deleteJson("/api/blocks/{$kept[0]['id']}"), 'answer-blocks')['blocks']);
+    }
+
+    public function testThePickerShowsFirstWhatFitsWhereItIsAsked(): void
+    {
+        $first = fn (string $section, string $more = ''): array => array_column(array_slice($this->answer($this->getJson("/api/movements?class={$this->class->id}&section=$section$more"), 'answer-movements')['movements'], 0, 8), 'zone', 'id');
+        $this->assertSame([null], array_values(array_unique($first('settle'))), 'quiet things to settle with');
+        $this->assertNotContains(null, $first('main'));
+        $this->assertArrayNotHasKey('neck-turn', $first('main'), 'what is there already is not offered first');
+        $this->assertNotSame($first('settle'), $first('settle', '&words=neck'), 'who asks by words gets what the words find');
+        $this->getJson("/api/movements?class={$this->class->id}&section=nowhere")->assertNotFound();
+    }
 }

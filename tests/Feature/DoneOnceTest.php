@@ -43,7 +43,7 @@ final class DoneOnceTest extends AppTestCase
 
     public function testEverythingThatMakesSomethingNewKnowsAKey(): void
     {
-        $makes = ['account/invitations', 'classes', 'classes/import', 'classes/{class}/led', 'classes/{class}/next', 'groups', 'groups/{group}/import', 'groups/{group}/people', 'own', 'own/import', 'places', 'precautions'];
+        $makes = ['account/invitations', 'blocks', 'classes', 'classes/import', 'classes/{class}/led', 'classes/{class}/next', 'groups', 'groups/{group}/import', 'groups/{group}/people', 'own', 'own/import', 'places', 'precautions'];
         $known = [];
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (in_array('once', $route->gatherMiddleware(), true)) {

@@ -11,6 +11,8 @@ use App\Library\EverydayWords;
 use App\Library\FigureBook;
 use App\Library\MovementFinder;
 use App\Models\User;
+use App\Planning\ClassComposer;
+use App\Planning\ClassPlanner;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,7 +35,7 @@ final class LibraryController
     /** In one answer; the browser asks for fewer at a time. */
     public const FIGURES = 400;
 
-    public function __construct(private readonly Craft $craft, private readonly MovementFinder $catalogue)
+    public function __construct(private readonly Craft $craft, private readonly MovementFinder $catalogue, private readonly ClassPlanner $planner)
     {
     }
 
@@ -55,6 +57,8 @@ final class LibraryController
             'words' => ['nullable', 'string', 'max:100'],
             'group' => ['nullable', 'integer'],
             'can' => ['nullable', Rule::in(['all', 'most'])],
+            'class' => ['nullable', 'integer'],
+            'section' => ['required_with:class', 'string', 'max:60'],
             'page' => ['nullable', 'integer', 'min:1', 'max:1000'],
         ]);
         $found = $this->catalogue->search(new Search(
@@ -74,6 +78,9 @@ final class LibraryController
                 $found = array_values(array_filter($found, static fn (MovementFacts $facts): bool => $fit[$facts->id]['rests'] + $fit[$facts->id]['none'] <= $most));
             }
         }
+        if (isset($asked['class']) && ($asked['words'] ?? '') === '') {
+            $found = $this->bestFirst($teacher, $found, (int) $asked['class'], $asked['section']);
+        }
         $page = (int) ($asked['page'] ?? 1);
         $shown = array_slice($found, 0, $page * self::PAGE);
         $cards = array_map(fn (MovementFacts $facts): array => MovementCardResource::of($facts, $fit[$facts->id] ?? null), $shown);
@@ -84,6 +91,23 @@ final class LibraryController
             'movements' => $cards,
             'figures' => (object) $this->figures($teacher, array_column($cards, 'figure')),
         ]);
+    }
+
+    /**
+     * What fits best into a section of a class first, then the others as they were.
+     *
+     * @param list<MovementFacts> $found
+     * @return list<MovementFacts>
+     */
+    private function bestFirst(User $teacher, array $found, int $class, string $section): array
+    {
+        $seated = $teacher->classes()->findOrFail($class);
+        $plan = $this->planner->read($seated->plan()->document);
+        abort_unless(in_array($section, array_column($plan->sections, 'id'), true), 404);
+        $place = array_flip((new ClassComposer($this->planner))->fitting($seated, $section));
+        usort($found, static fn (MovementFacts $a, MovementFacts $b): int => ($place[$a->id] ?? PHP_INT_MAX) <=> ($place[$b->id] ?? PHP_INT_MAX));
+
+        return $found;
     }
 
     public function movement(#[CurrentUser] User $teacher, string $id): JsonResponse

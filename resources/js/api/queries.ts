@@ -1,6 +1,7 @@
 import { keepPreviousData, QueryClient, useQueries, useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { api } from './client';
+import type { BlocksAnswer } from './types/answer-blocks';
 import type { ClassesAnswer } from './types/answer-classes';
 import type { GroupsAnswer } from './types/answer-groups';
 import type { LibraryAnswer } from './types/answer-library';
@@ -18,6 +19,8 @@ export const queryClient = new QueryClient({ defaultOptions: { queries: { staleT
 export const useLibrary = () =>
     useQuery({ queryKey: ['library'], queryFn: () => api.get<LibraryAnswer>('library'), staleTime: Infinity });
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => api.get<ClassesAnswer>('classes') });
+export const useBlocks = () =>
+    useQuery({ queryKey: ['blocks'], queryFn: () => api.get<BlocksAnswer>('blocks'), staleTime: 60_000 });
 export const useGroups = () => useQuery({ queryKey: ['groups'], queryFn: () => api.get<GroupsAnswer>('groups') });
 export const usePeople = () =>
     useQuery({ queryKey: ['groups', 'people'], queryFn: () => api.get<PeopleAnswer>('people') });

@@ -16,8 +16,9 @@ const NAMES = ['words', 'zone', 'direction', 'breath', 'base', 'prop', 'purpose'
  * What is looked for in the library, and what the server found.
  *
  * @param inAddress whether it stays in the address, to come back to and to pass on
+ * @param besides what the server is told besides what was chosen
  */
-export function useSearch(initial: Filters = {}, inAddress = false) {
+export function useSearch(initial: Filters = {}, inAddress = false, besides: Record<string, string> = {}) {
     const [params, setParams] = useSearchParams();
     // What is typed is kept here; the address follows it, because an address is too slow to type into.
     const [filters, setOwn] = useState<Filters>(() =>
@@ -49,7 +50,7 @@ export function useSearch(initial: Filters = {}, inAddress = false) {
     const given = Object.fromEntries(
         Object.entries(filters).filter(([key, value]) => value && (key !== 'can' || filters.group)),
     );
-    const search = useDeferredValue(new URLSearchParams({ ...given, page: String(page) }).toString());
+    const search = useDeferredValue(new URLSearchParams({ ...given, ...besides, page: String(page) }).toString());
     const result = useMovements(search);
     const set = (change: Filters) => {
         setPage(1);

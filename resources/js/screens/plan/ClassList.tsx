@@ -3,22 +3,27 @@ import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { useMemo, type Ref } from 'react';
 import { useFigures } from '../../api/queries';
 import type { LibraryAnswer } from '../../api/types/answer-library';
+import type { MovementCard } from '../../api/types/answer-movements';
 import type { PlanAnswer, Row } from '../../api/types/answer-plan';
 import { clock } from '../../parts/time';
 import type { ZoneName } from '../../parts/ZoneShape';
 import {
     changeEntry,
     changeGroup,
+    copyRun,
     findEntry,
     makeGroup,
     moveBy,
+    moveRun,
     moveTo,
     placeOf,
+    removeEntry,
     takeApart,
     type SideName,
 } from './edits';
 import { GroupBar } from './GroupBar';
 import { GroupFrame } from './GroupFrame';
+import { QuickAdd } from './QuickAdd';
 import { RowEditor } from './RowEditor';
 import { SpineRow, Starts } from './SpineRow';
 import type { ShownPlan } from './shown';
@@ -47,6 +52,9 @@ interface Props {
     onFill: (id: string) => void;
     onAdd: (gap: Gap) => void;
     onRemove: () => void;
+    /** keeps the chosen run as a block */
+    onKeep: (name: string) => Promise<boolean>;
+    onQuick: (section: string, movement: MovementCard) => void;
 }
 
 /** The class, movement by movement: the spine with both sides, its sections, and the editor of the chosen row. */
@@ -63,6 +71,8 @@ export function ClassList({
     onFill,
     onAdd,
     onRemove,
+    onKeep,
+    onQuick,
 }: Props) {
     const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
     const figures = useFigures(answer.entries.flatMap((row) => row.figure || []));
@@ -125,7 +135,14 @@ export function ClassList({
                     />
                 )}
                 {run.length > 1 && row.id === run.at(-1) && (
-                    <GroupBar count={run.length} onMake={(kind) => edit((plan) => makeGroup(plan, run, kind))} />
+                    <GroupBar
+                        count={run.length}
+                        onMake={(kind) => edit((plan) => makeGroup(plan, run, kind))}
+                        onMove={(by) => edit((plan) => moveRun(plan, run, by))}
+                        onCopy={() => edit((plan) => copyRun(plan, run))}
+                        onKeep={onKeep}
+                        onRemove={() => edit((plan) => run.reduce(removeEntry, plan))}
+                    />
                 )}
             </SpineRow>
         );
@@ -202,6 +219,11 @@ export function ClassList({
                                             >
                                                 Add<span className="sr-only"> to {sections.get(section.id)?.name}</span>
                                             </button>
+                                            <QuickAdd
+                                                into={sections.get(section.id)?.name ?? ''}
+                                                group={answer.class.group?.id ?? null}
+                                                onPick={(movement) => onQuick(section.id, movement)}
+                                            />
                                             <span className="text-[0.9375rem] text-ink-soft" data-worked>
                                                 {clock(sections.get(section.id)?.seconds ?? 0)}
                                             </span>

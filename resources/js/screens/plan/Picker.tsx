@@ -1,7 +1,10 @@
 import { useEffect, useState } from 'react';
+import { api } from '../../api/client';
+import { refresh, useBlocks } from '../../api/queries';
+import type { Block } from '../../api/types/answer-blocks';
 import type { MovementCard } from '../../api/types/answer-movements';
 import { FigureDrawing } from '../../parts/FigureDrawing';
-import { Sheet } from '../../parts/Sheet';
+import { Ask, Sheet } from '../../parts/Sheet';
 import { Trouble, Waiting } from '../../parts/States';
 import { say } from '../../parts/say';
 import { clock, plural } from '../../parts/time';
@@ -12,18 +15,25 @@ import { SearchFields, useSearch } from '../movements/useSearch';
 /** Adds a movement to a class, found as in the library. */
 export function Picker({
     into,
+    classId,
+    section,
     group,
     onPick,
+    onBlock,
     onClose,
 }: {
     into: string;
+    classId: string;
+    section: string;
     group: number | null;
     onPick: (movement: MovementCard) => void;
+    onBlock: (block: Block) => void;
     onClose: () => void;
 }) {
-    const search = useSearch(group ? { group: String(group) } : {});
+    const search = useSearch(group ? { group: String(group) } : {}, false, { class: classId, section });
     const { filters, set, result } = search;
     const [added, setAdded] = useState<string[]>([]);
+    const isWide = !filters.words && !filters.zone;
     const pick = (movement: MovementCard) => {
         onPick(movement);
         setAdded((before) => [...before, movement.names.plain]);
@@ -60,6 +70,17 @@ export function Picker({
                     </button>
                 ))}
             </div>
+            {isWide && (
+                <Blocks
+                    onPick={(block) => {
+                        onBlock(block);
+                        setAdded((before) => [...before, block.name]);
+                    }}
+                />
+            )}
+            {isWide && result.data && (
+                <h3 className="mb-2 text-[1.125rem]">What would fit best here, with who comes</h3>
+            )}
             {result.error && <Trouble error={result.error} again={() => void result.refetch()} />}
             {!result.data && !result.error && <Waiting what="the movements" />}
             {result.data && (
@@ -119,4 +140,53 @@ export function Rest({ search }: { search: ReturnType<typeof useSearch> }) {
             </button>
         </p>
     ) : null;
+}
+
+/** Runs of movements that she keeps; one touch puts all of one in. */
+function Blocks({ onPick }: { onPick: (block: Block) => void }) {
+    const blocks = useBlocks();
+    const [removing, setRemoving] = useState<Block | null>(null);
+    if (!blocks.data || blocks.data.blocks.length === 0) {
+        return null;
+    }
+    return (
+        <section aria-label="Your blocks" className="mb-4">
+            <h3 className="mb-2 text-[1.125rem]">Your blocks</h3>
+            <ul className="grid gap-2 sm:grid-cols-2">
+                {blocks.data.blocks.map((block) => (
+                    <li key={block.id} className="flex items-stretch rounded-2xl border-[1.5px] border-hair bg-white">
+                        <button
+                            className="min-h-14 min-w-0 flex-1 rounded-2xl px-3 py-1 text-left hover:bg-list"
+                            onClick={() => onPick(block)}
+                        >
+                            <strong className="block leading-tight">{block.name}</strong>
+                            <span className="block text-[0.9375rem] leading-tight text-ink-soft">
+                                {clock(block.seconds)} · {block.movements.join(', ')}
+                            </span>
+                        </button>
+                        <button
+                            className="button button-quiet px-3"
+                            aria-label={`Forget the block ${block.name}`}
+                            onClick={() => setRemoving(block)}
+                        >
+                            ×
+                        </button>
+                    </li>
+                ))}
+            </ul>
+            {removing && (
+                <Ask
+                    title={`Forget ${removing.name}?`}
+                    yes="Forget it"
+                    onClose={() => setRemoving(null)}
+                    onYes={() => {
+                        void api.delete(`blocks/${removing.id}`).then(() => refresh('blocks'));
+                        setRemoving(null);
+                    }}
+                >
+                    Classes in which it was used keep their movements.
+                </Ask>
+            )}
+        </section>
+    );
 }

@@ -1,6 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { useLibrary } from '../../api/queries';
+import { api } from '../../api/client';
+import { refresh, useLibrary } from '../../api/queries';
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { Finding } from '../../api/types/answer-plan';
 import { Sheet } from '../../parts/Sheet';
@@ -13,6 +14,7 @@ import { ClassSettings } from './ClassSettings';
 import { CompareSheet } from './CompareSheet';
 import { ConflictSheet } from './ConflictSheet';
 import { FindingSheet } from './FindingSheet';
+import { runOf } from './edits';
 import { Findings } from './Findings';
 import { KeysSheet } from './KeysSheet';
 import { Look } from './Look';
@@ -78,7 +80,7 @@ function Plan({ classId, answer, state, library }: Props) {
     const settleFinding = state.remedy;
     const selection = useSelection(answer);
     const { selected, side, select } = selection;
-    const { adding, setAdding, pick, done, addIdea } = useAdding(answer, selected, edit, select);
+    const { adding, setAdding, pick, quick, block, done, addIdea } = useAdding(answer, selected, edit, select);
     const [zone, setZone] = useState<ZoneName | null>(null);
     const [open, setOpen] = useState<Panel | null>(null);
     const [busy, setBusy] = useState(false);
@@ -106,6 +108,16 @@ function Plan({ classId, answer, state, library }: Props) {
         [findingOf, remedy],
     );
     const { looked, setLooked, setAside, takeBack } = useSettingAside(edit, state.load, setSaid);
+    const keepBlock = async (name: string) => {
+        try {
+            await api.make('blocks', { name, block: runOf(answer.plan, selection.run) });
+            await refresh('blocks');
+            return true;
+        } catch (problem) {
+            setSaid((problem as Error).message);
+            return false;
+        }
+    };
     const lead = useStartLeading(classId, setSaid);
     const { remove } = usePlanKeys(answer, library.doses, selection, {
         edit,
@@ -192,6 +204,8 @@ function Plan({ classId, answer, state, library }: Props) {
                     onFill={fill}
                     onAdd={setAdding}
                     onRemove={remove}
+                    onKeep={keepBlock}
+                    onQuick={quick}
                 />
                 <aside
                     aria-label="Who does what"
@@ -207,7 +221,10 @@ function Plan({ classId, answer, state, library }: Props) {
                 <Picker
                     into={answer.totals.sections.find(({ id }) => id === adding.section)?.name ?? 'the class'}
                     group={answer.class.group?.id ?? null}
+                    classId={classId}
+                    section={adding.section}
                     onPick={pick}
+                    onBlock={(kept) => block(kept.block, kept.name)}
                     onClose={done}
                 />
             )}

@@ -3,16 +3,20 @@ import {
     bothSides,
     changeEntry,
     changeGroup,
+    copyRun,
     findEntry,
     groupOf,
     insertEntry,
+    insertRun,
     makeGroup,
     moveBy,
+    moveRun,
     moveTo,
     onlySide,
     placeOf,
     type PlanEntry,
     removeEntry,
+    runOf,
     stepDose,
     takeApart,
     withWords,
@@ -151,5 +155,33 @@ describe('own words', () => {
         expect(withWords(both, 'turn', '').words).toEqual({ introduction: 'Slowly now.' });
         expect(withWords(both, null, '').words).toEqual({ cues: both.words?.cues });
         expect(withWords(before, null, '')).not.toHaveProperty('words');
+    });
+});
+
+describe('a run', () => {
+    it('moves as one within its section, and not over its edges', () => {
+        const one = plan(['a', 'b', 'c', 'd']);
+        expect(order(moveRun(one, ['b', 'c'], -1))).toEqual(['bcad']);
+        expect(order(moveRun(one, ['b', 'c'], 1))).toEqual(['adbc']);
+        expect(order(moveRun(one, ['a', 'b'], -1))).toEqual(['abcd']);
+        expect(order(moveRun(one, ['c', 'd'], 1))).toEqual(['abcd']);
+    });
+
+    it('is put in under ids of its own, with what makes it one', () => {
+        const made = makeGroup(plan(['a', 'b'], ['c']), ['a', 'b'], 'set');
+        const put = insertRun(made, 's1', 1, runOf(made, ['a', 'b']));
+        const section = put.sections[1];
+        expect(section?.entries).toHaveLength(3);
+        const [, first, second] = section?.entries ?? [];
+        expect(first?.id).not.toBe('a');
+        expect(first?.group).toBe(second?.group);
+        expect(section?.groups?.map(({ kind, id }) => [kind, id])).toEqual([['set', first?.group]]);
+        expect(first?.group).not.toBe(groupOf(made, 'a')?.id);
+    });
+
+    it('is copied right behind itself', () => {
+        const copied = copyRun(plan(['a', 'b', 'c']), ['a', 'b']);
+        const ids = copied.sections[0]?.entries.map(({ id }) => id) ?? [];
+        expect([ids[0], ids[1], ids[4], ids.length]).toEqual(['a', 'b', 'c', 5]);
     });
 });

@@ -223,3 +223,64 @@ export function withWords(entry: PlanEntry, step: string | null, said: string): 
     };
     return Object.keys(kept).length > 0 ? { ...entry, words: kept } : without(entry, 'words');
 }
+
+/** Entries of one section that stand together, with what makes them one. */
+export interface Run {
+    entries: PlanEntry[];
+    groups?: Group[];
+}
+
+/** The chosen entries as they could stand elsewhere. */
+export function runOf(plan: PlanDocument, ids: string[]): Run {
+    const section = plan.sections.find(({ entries }) => entries.some(({ id }) => ids.includes(id)));
+    const entries = section?.entries.filter(({ id }) => ids.includes(id)) ?? [];
+    const groups = section?.groups?.filter(({ id }) => entries.some(({ group }) => group === id)) ?? [];
+    return groups.length > 0 ? { entries, groups } : { entries };
+}
+
+/** A run put in at a place, under ids of its own. */
+export function insertRun(plan: PlanDocument, sectionId: string, index: number, run: Run): PlanDocument {
+    const groups = new Map((run.groups ?? []).map((group) => [group.id, { ...group, id: newId() }]));
+    const entries = run.entries.map((entry) => {
+        const group = entry.group ? groups.get(entry.group)?.id : undefined;
+        const own = { ...without(entry, 'group'), id: newId() };
+        return group ? { ...own, group } : own;
+    });
+    return tidied({
+        ...plan,
+        sections: plan.sections.map((section) =>
+            section.id === sectionId
+                ? {
+                      ...section,
+                      ...(groups.size > 0 ? { groups: [...(section.groups ?? []), ...groups.values()] } : {}),
+                      entries: [...section.entries.slice(0, index), ...entries, ...section.entries.slice(index)],
+                  }
+                : section,
+        ),
+    });
+}
+
+/** A run one row up or down within its section. */
+export function moveRun(plan: PlanDocument, ids: string[], by: 1 | -1): PlanDocument {
+    return {
+        ...plan,
+        sections: plan.sections.map((section) => {
+            const first = section.entries.findIndex(({ id }) => ids.includes(id));
+            const to = first + by;
+            if (first < 0 || to < 0 || to + ids.length > section.entries.length) {
+                return section;
+            }
+            const rest = section.entries.filter(({ id }) => !ids.includes(id));
+            const run = section.entries.filter(({ id }) => ids.includes(id));
+            return { ...section, entries: [...rest.slice(0, to), ...run, ...rest.slice(to)] };
+        }),
+    };
+}
+
+/** A run once more, right behind itself. */
+export function copyRun(plan: PlanDocument, ids: string[]): PlanDocument {
+    const last = ids.at(-1);
+    const place = last ? placeOf(plan, last) : null;
+    const section = place && plan.sections[place.section];
+    return place && section ? insertRun(plan, section.id, place.index + 1, runOf(plan, ids)) : plan;
+}

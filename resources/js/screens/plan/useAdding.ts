@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { MovementCard } from '../../api/types/answer-movements';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import type { Gap } from './ClassList';
-import { entryOf, insertEntry, placeOf } from './edits';
+import { entryOf, insertEntry, insertRun, placeOf, type Run } from './edits';
 import { say } from '../../parts/say';
 import type { Newcomer } from './shown';
 import type { PlanState } from './usePlan';
@@ -32,6 +32,22 @@ export function useAdding(
             say(`${movement.names.plain} added`);
         }
     };
+    /** Behind the last of a section, or behind the chosen row where that stands in it. */
+    const quick = (sectionId: string, movement: MovementCard) => {
+        const place = selected ? placeOf(answer.plan, selected) : null;
+        const section = answer.plan.sections.findIndex(({ id }) => id === sectionId);
+        const isHere = place !== null && place.section === section;
+        const index = isHere ? place.index + 1 : (answer.plan.sections[section]?.entries.length ?? 0);
+        insert({ section: sectionId, index }, movement, { ...movement, name: movement.names.plain }, false);
+        say(`${movement.names.plain} added`);
+    };
+    const block = (run: Run, name: string) => {
+        if (adding) {
+            edit((plan) => insertRun(plan, adding.section, adding.index, run));
+            setAdding({ ...adding, index: adding.index + run.entries.length });
+            say(`${name} added`);
+        }
+    };
     /** Leaves the picker for what was added last. */
     const done = () => {
         setAdding(null);
@@ -54,5 +70,5 @@ export function useAdding(
         }
     };
 
-    return { adding, setAdding, pick, done, addIdea };
+    return { adding, setAdding, pick, quick, block, done, addIdea };
 }
