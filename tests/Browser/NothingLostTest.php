@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PDO;
@@ -166,9 +167,15 @@ final class NothingLostTest extends BrowserTestCase
     /** Presses the button of a dialog twice, as an unsure hand does. */
     private function pressTwice(string $words): void
     {
-        $button = $this->browser->findElement(WebDriverBy::xpath("//*[@role='dialog']//button[contains(., \"$words\")]"));
-        $this->browser->action()->doubleClick($button)->perform();
+        $this->doubleClick("//*[@role='dialog']//button[contains(., \"$words\")]");
         $this->gone();
+    }
+
+    private function doubleClick(string $path): void
+    {
+        /** @var RemoteWebElement $button */
+        $button = $this->until(fn (): ?RemoteWebElement => $this->browser->findElements(WebDriverBy::xpath($path))[0] ?? null, $path);
+        $this->browser->action()->doubleClick($button)->perform();
     }
 
     public function testADoubleClickMakesOneOfEverything(): void
@@ -192,7 +199,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->visit('/');
         $this->press('New class');
         $this->retype($this->field('Name'), 'Class once');
-        $this->pressTwice('Plan this class');
+        $this->doubleClick('//button[contains(., "Plan this class")]');
         $this->see('Add the first movement of Arrive');
         usleep(500_000);
         self::assertSame(array_map(static fn (int $was): int => $was + 1, $before), array_map($count, ['groups', 'participants', 'seated_classes', 'places']));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverSelect;
 
 /** Plans a class in the browser, as a teacher would begin it. */
 trait PlansInBrowser
@@ -22,7 +23,9 @@ trait PlansInBrowser
     {
         $this->signIn();
         $this->press('New class');
+        (new WebDriverSelect($this->field('Who comes')))->selectByVisiblePartialText('Tuesday group');
         $this->retype($this->field('Name'), 'Tried class');
+        $this->retype($this->field('Minutes booked'), '45');
         $this->press('Plan this class');
         $this->see('Add the first movement of Arrive');
     }

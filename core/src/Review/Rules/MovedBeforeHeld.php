@@ -37,7 +37,7 @@ final readonly class MovedBeforeHeld implements Rule
                         Severity::Idea,
                         Concern::Order,
                         $entry->id,
-                        "{$movement->name()} is held before the {$region->plainName()} have moved.",
+                        "{$movement->name()} is held, and nothing before it moves the {$region->plainName()}.",
                         'What has been moved lets itself be held; cold joints complain.',
                         'As teachers hold it: mobilise before holding.',
                         $this->remedy($subject, $section, $entry),

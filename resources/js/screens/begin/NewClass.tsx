@@ -13,6 +13,7 @@ import { Waiting } from '../../parts/States';
 import { Asking } from './Asking';
 import { Candidates } from './Candidates';
 import { Beginnings } from './Beginnings';
+import { groupInTurn } from './inTurn';
 import { asked, NO_WISH, type Wish } from './wish';
 
 interface Typed {
@@ -38,8 +39,7 @@ export default function NewClass() {
     const [problem, setProblem] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
     const isSending = useRef(false);
-    const latest = classes.data?.classes.filter((row) => row.group).at(-1)?.group?.id;
-    const group = typed.group ?? String(latest ?? groups.data?.groups[0]?.id ?? '');
+    const group = typed.group ?? String(groupInTurn(groups.data?.groups ?? [], classes.data?.classes ?? []) ?? '');
     const beginnings = useQuery({
         queryKey: ['beginnings', group],
         queryFn: () => api.get<BeginningsAnswer>(`beginnings?group=${group}`),

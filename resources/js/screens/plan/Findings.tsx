@@ -35,19 +35,20 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
     }, [done]);
     const { findings, totals } = answer;
     const isEmpty = answer.entries.length === 0;
+    const pressing = findings.filter(({ severity }) => severity !== 'idea').length;
+    const ideas = findings.length - pressing;
+    const left = pressing > 0 ? `${pressing} to settle` : 'Nothing to settle';
     const heading = useRef<HTMLHeadingElement>(null);
     // What was settled is gone with its button: the focus goes to what is left to settle.
     useEffect(() => {
         if (done) {
             heading.current?.focus();
-            say(`Done: ${done}. ${findings.length === 0 ? 'Nothing left to settle' : `${findings.length} to settle`}`);
+            say(`Done: ${done}. ${left}`);
         }
         // Only when something was settled.
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [done]);
     const shown = all ? findings : findings.slice(0, 3);
-    const pressing = findings.filter(({ severity }) => severity !== 'idea').length;
-    const ideas = findings.length - pressing;
     const spare = totals.slot - totals.planned;
     const settled = done && (
         <p role="status" className="flex items-center gap-2 font-semibold">
@@ -101,7 +102,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
             <div className="flex items-stretch gap-y-2 max-lg:flex-col">
                 <div className="flex w-32 shrink-0 flex-col justify-center pr-3 max-lg:w-full max-lg:flex-row max-lg:flex-wrap max-lg:items-center max-lg:justify-start max-lg:gap-x-4">
                     <h2 className="text-[1.125rem] leading-6" tabIndex={-1} ref={heading}>
-                        {pressing > 0 ? `${pressing} to settle` : 'Nothing to settle'}
+                        {left}
                     </h2>
                     {ideas > 0 && (
                         <span className="text-[0.875rem] text-ink-soft">

@@ -31,7 +31,7 @@ export function QuickAdd({
             }}
         >
             <ComboboxInput
-                className="h-9 w-44 min-w-0 rounded-lg border-[1.5px] border-transparent bg-transparent px-2 text-[0.9375rem] placeholder:text-ink-soft hover:border-hair focus:border-rule focus:bg-white max-md:w-28 pointer-coarse:h-11"
+                className="h-11 w-44 min-w-0 rounded-lg border-[1.5px] border-transparent bg-transparent px-2 text-[0.9375rem] placeholder:text-ink-soft hover:border-hair focus:border-rule focus:bg-white max-md:w-28"
                 aria-label={`Type to add to ${into}`}
                 placeholder="or type to add"
                 autoComplete="off"
