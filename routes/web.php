@@ -121,6 +121,7 @@ Route::middleware(['account', 'auth'])->group(static function (): void {
             Route::post('undo', [PlanController::class, 'undo']);
             Route::post('redo', [PlanController::class, 'redo']);
             Route::post('look', LookController::class);
+            Route::get('spine', [BeginningController::class, 'spine']);
             Route::post('remedies', [PlanController::class, 'remedy']);
             Route::get('file', [FileController::class, 'export']);
             Route::get('rehearsal', RehearsalController::class);

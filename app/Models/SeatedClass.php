@@ -22,6 +22,8 @@ use RuntimeException;
  * @property string $place
  * @property Carbon|null $starts_at
  * @property int $revision number of the current revision
+ * @property bool $is_weekly the next one is made when this one is over
+ * @property list<string>|null $changes what is different from the class that it was made after, a sentence each
  * @property-read Group|null $group
  * @property-read User $user
  * @property-read Place|null $venue
@@ -32,14 +34,14 @@ use RuntimeException;
  */
 final class SeatedClass extends Model
 {
-    protected $fillable = ['title', 'place', 'place_id', 'starts_at', 'group_id'];
+    protected $fillable = ['title', 'place', 'place_id', 'starts_at', 'group_id', 'is_weekly', 'changes'];
 
-    protected $attributes = ['revision' => 0, 'place' => ''];
+    protected $attributes = ['revision' => 0, 'place' => '', 'is_weekly' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['starts_at' => 'datetime'];
+        return ['starts_at' => 'datetime', 'is_weekly' => 'boolean', 'changes' => 'array'];
     }
 
     /** @return BelongsTo<User, $this> */

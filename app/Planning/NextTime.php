@@ -56,20 +56,21 @@ final readonly class NextTime
      *
      * @return array<array-key, mixed>
      */
-    public function document(SeatedClass $class): array
+    public function written(SeatedClass $class, NextClass $next): array
     {
         $document = $class->plan()->document;
 
-        return (new PlanWriter($this->planner->craft->patterns))->write($this->planner->read($document), $this->after($class)->plan, $document);
+        return (new PlanWriter($this->planner->craft->patterns))->write($this->planner->read($document), $next->plan, $document);
     }
 
     public function of(SeatedClass $class): SeatedClass
     {
-        $next = $this->document($class);
+        $next = $this->after($class);
+        $document = $this->written($class, $next);
 
-        return DB::transaction(static function () use ($class, $next): SeatedClass {
-            $made = $class->user->classes()->create([...$class->only(['title', 'place', 'place_id', 'group_id']), 'starts_at' => self::date($class)]);
-            $made->store($next);
+        return DB::transaction(static function () use ($class, $next, $document): SeatedClass {
+            $made = $class->user->classes()->create([...$class->only(['title', 'place', 'place_id', 'group_id', 'is_weekly']), 'starts_at' => self::date($class), 'changes' => $next->says]);
+            $made->store($document);
 
             return $made;
         });

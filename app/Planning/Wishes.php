@@ -20,7 +20,7 @@ use KindChair\Plan\Entry;
 final class Wishes
 {
     /** Classes that count as lately. Source: planning default. */
-    private const LATELY = 3;
+    private const LATELY = 12;
 
     /**
      * @param string $focus parts of the body with their shares, directions of the spine and purposes, with commas between

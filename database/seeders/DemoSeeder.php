@@ -57,7 +57,7 @@ final class DemoSeeder extends Seeder
     /** @param list<array<string, mixed>> $sections */
     private function plan(User $teacher, Group $group, string $title, Carbon $at, array $sections, string $place = 'Ferry House, ticket hall', int $minutes = 45): SeatedClass
     {
-        $class = $teacher->classes()->make(['title' => $title, 'place' => $place, 'starts_at' => $at]);
+        $class = $teacher->classes()->make(['title' => $title, 'place' => $place, 'starts_at' => $at, 'is_weekly' => $at->isFuture()]);
         $class->group()->associate($group);
         $class->save();
         $class->store([

@@ -50,6 +50,35 @@ final class BeginningTest extends AppTestCase
         $this->postJson("/api/classes/{$this->class->id}/next")->assertNotFound();
     }
 
+    public function testAWeeklyClassMakesItsNextDateOnceWhenItIsOver(): void
+    {
+        $dates = fn (): array => array_column($this->answer($this->getJson('/api/classes'), 'answer-classes')['classes'], 'startsAt');
+        $at = fn (int $hours): bool => $this->class->forceFill(['starts_at' => now()->subHours($hours), 'is_weekly' => true])->save();
+        $at(2);
+        $this->assertCount(1, $dates(), 'it may still be going on');
+        $at(4);
+        $this->assertSame($this->class->starts_at?->copy()->addWeek()->format('Y-m-d\TH:i'), $dates()[1] ?? null);
+        $this->assertCount(2, $dates(), 'once');
+        $made = $this->getJson('/api/classes')->json('classes.1');
+        $this->assertSame([true, ['Begins on the right this time.']], [$made['weekly'], $made['changes']]);
+        $this->deleteJson("/api/classes/$made[id]")->assertNoContent();
+        $this->assertCount(1, $dates(), 'what she took out stays out');
+    }
+
+    public function testAWeeklyClassThatWasLedIsFollowedAtOnceUnlessOneIsPlanned(): void
+    {
+        $this->class->forceFill(['starts_at' => now()->addHour(), 'is_weekly' => true])->save();
+        $led = $this->class->led()->create(['revision' => 1, 'started_at' => now(), 'state' => []]);
+        $this->getJson('/api/classes')->assertJsonCount(1, 'classes');
+        $led->forceFill(['ended_at' => now()])->save();
+        $later = $this->teacher->classes()->create(['title' => 'Later', 'group_id' => $this->class->group_id, 'starts_at' => now()->addDays(9)]);
+        $later->store(self::plan());
+        $this->getJson('/api/classes')->assertJsonCount(2, 'classes');
+        $later->delete();
+        $this->class->forceFill(['followed_at' => null])->save();
+        $this->getJson('/api/classes')->assertJsonCount(2, 'classes')->assertJsonPath('classes.1.title', $this->class->title);
+    }
+
     public function testThreeClassesAreMadeForAGroupAndOneIsTaken(): void
     {
         $asked = ['group' => $this->class->group_id, 'minutes' => 20, 'zones' => ['arms' => 3, 'hips' => 0], 'purposes' => ['cold-hands'], 'never' => ['hand-rub']];
@@ -106,6 +135,8 @@ final class BeginningTest extends AppTestCase
 
         $plan = fn (array $from): array => $this->getJson('/api/classes/' . $this->postJson('/api/classes', ['title' => 'New', 'slotMinutes' => 45, ...$from])->assertCreated()->json('id') . '/plan')->json('plan');
         $this->assertEquals($plan(['copyOf' => $this->class->id])['sections'], $this->class->plan()->document['sections']);
+        $drawn = $this->answer($this->getJson("/api/classes/{$this->class->id}/spine"), 'answer-spine');
+        $this->assertSame(array_column($this->getJson("/api/classes/{$this->class->id}/plan")->json('entries'), 'id'), array_column($drawn['rows'], 'entry'));
         $this->assertSame('right', $plan(['after' => $this->class->id])['settings']['firstSide']);
     }
 

@@ -13,6 +13,8 @@ use App\Planning\Starters;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use KindChair\People\Group;
+use KindChair\Plan\ClassPlan;
 use KindChair\Review\TimeWords;
 
 /** With what a class may begin: the one after the last one, a shape, another class. */
@@ -30,12 +32,7 @@ final readonly class BeginningController
         $shapes = [];
         foreach (Starters::all() as $starter) {
             $plan = $this->planner->read(Starters::document($starter['name'], $starter['minutes'], $starter['id']));
-            $review = $this->planner->review($plan, $people);
-            $shapes[] = [
-                ...$starter,
-                'seconds' => TimeWords::seconds($review->timeline->length()),
-                'rows' => (new SpineResource($this->planner))->of($plan, $review),
-            ];
+            $shapes[] = [...$starter, ...$this->drawn($plan, $people)];
         }
 
         return response()->json([
@@ -48,18 +45,41 @@ final readonly class BeginningController
     private function after(SeatedClass $last): array
     {
         $next = (new NextTime($this->planner))->after($last);
-        $review = $this->planner->review($next->plan, $this->planner->group($last->group));
 
         return [
             'class' => $last->id,
             'title' => $last->title,
             'startsAt' => NextTime::date($last)?->format('Y-m-d\TH:i'),
             'venue' => $last->place_id,
+            'weekly' => $last->is_weekly,
             'minutes' => $next->plan->slotMinutes,
-            'seconds' => TimeWords::seconds($review->timeline->length()),
             'says' => $next->says,
             'note' => NextTime::lastLed($last)->note ?? '',
-            'rows' => (new SpineResource($this->planner))->of($next->plan, $review),
+            ...$this->drawn($next->plan, $this->planner->group($last->group)),
+        ];
+    }
+
+    /** A class of the teacher, as it would be with those who come to it. */
+    public function spine(SeatedClass $class): JsonResponse
+    {
+        $plan = $this->planner->read($class->plan()->document);
+
+        return response()->json([
+            'id' => (string) $class->id,
+            'name' => $class->title,
+            'minutes' => $plan->slotMinutes,
+            ...$this->drawn($plan, $this->planner->group($class->group)),
+        ]);
+    }
+
+    /** @return array{seconds: float, rows: list<array<string, mixed>>} */
+    private function drawn(ClassPlan $plan, Group $people): array
+    {
+        $review = $this->planner->review($plan, $people);
+
+        return [
+            'seconds' => TimeWords::seconds($review->timeline->length()),
+            'rows' => (new SpineResource($this->planner))->of($plan, $review),
         ];
     }
 }

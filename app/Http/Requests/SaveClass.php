@@ -22,6 +22,7 @@ final class SaveClass extends FormRequest
             'startsAt' => ['bail', 'nullable', 'string', 'date_format:Y-m-d\TH:i', 'after:2000-01-01', 'before:2200-01-01'],
             'group' => ['bail', 'nullable', 'integer', $this->own('groups')],
             'venue' => ['bail', 'nullable', 'integer', $this->own('places')],
+            'weekly' => ['boolean'],
             'starter' => ['nullable', Rule::in(array_column(Starters::all(), 'id'))],
             'plan' => ['array'],
             'copyOf' => ['bail', 'nullable', 'integer', $this->own('seated_classes')],
@@ -42,6 +43,7 @@ final class SaveClass extends FormRequest
             'copyOf.*' => 'Please choose one of your classes.',
             'after.*' => 'Please choose one of your classes.',
             'plan.*' => 'Please take one of the classes that are shown.',
+            'weekly.*' => 'Please say whether it is every week.',
             'venue.*' => 'Please choose one of your places.',
             'slotMinutes.*' => 'A class takes 5 to 180 minutes.',
         ];
@@ -58,6 +60,7 @@ final class SaveClass extends FormRequest
             'starts_at' => $given['startsAt'] ?? null,
             'group_id' => $given['group'] ?? null,
             'place_id' => $given['venue'] ?? null,
+            ...(isset($given['weekly']) ? ['is_weekly' => $given['weekly']] : []),
         ];
     }
 

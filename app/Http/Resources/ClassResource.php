@@ -17,6 +17,7 @@ final readonly class ClassResource
             'title' => $class->title,
             'place' => $class->place,
             'startsAt' => $class->starts_at?->format('Y-m-d\TH:i'),
+            'weekly' => $class->is_weekly,
             'venue' => $class->venue === null ? null : ['id' => $class->venue->id, 'name' => $class->venue->name],
             'group' => $class->group === null ? null : ['id' => $class->group->id, 'name' => $class->group->name],
         ];

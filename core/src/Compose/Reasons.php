@@ -80,7 +80,7 @@ final readonly class Reasons
 
         return match ($wish->character) {
             Character::Asked => $zones[$first->value] > self::MUCH * $length ? self::short($first) . ' first' : 'As you asked',
-            Character::Even => 'Something of everything',
+            Character::Even => 'Evenly spread',
             Character::Quiet => 'Fewer, longer, quieter',
         };
     }

@@ -101,7 +101,7 @@ final readonly class Worth
             }
         }
 
-        return $this->book->notLately;
+        return $this->book->unknown;
     }
 
     /** A little more or less, the same for the same seed. */

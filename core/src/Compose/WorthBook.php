@@ -21,7 +21,7 @@ final readonly class WorthBook
      * @param float $served times, for what serves what the class is for
      * @param float $direction times, for a direction of the spine that is asked for
      * @param float $lastTime times, for what was done in the last class
-     * @param float $notLately times, for what was in none of the last classes
+     * @param float $unknown times, for what was in none of the last classes: what people know carries them
      * @param float $beside times, for what stands in another class that is offered beside this one
      * @param float $chance by how much of it things that are as good may differ from seed to seed
      */
@@ -39,7 +39,7 @@ final readonly class WorthBook
         public float $served,
         public float $direction,
         public float $lastTime,
-        public float $notLately,
+        public float $unknown,
         public float $beside,
         public float $chance,
     ) {

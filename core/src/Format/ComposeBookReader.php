@@ -42,7 +42,7 @@ final class ComposeBookReader
                 $worth->at('served')->number(),
                 $worth->at('direction')->number(),
                 $worth->at('lastTime')->number(),
-                $worth->at('notLately')->number(),
+                $worth->at('unknown')->number(),
                 $worth->at('beside')->number(),
                 $worth->at('chance')->number(),
             ),

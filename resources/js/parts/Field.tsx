@@ -68,3 +68,13 @@ export function Choice({
         </Labelled>
     );
 }
+
+/** One thing that is so or not. */
+export function Tick({ children, ...input }: ComponentProps<'input'>) {
+    return (
+        <label className="flex min-h-11 items-center gap-3">
+            <input type="checkbox" className="h-6 w-6 shrink-0 accent-ink" {...input} />
+            <span>{children}</span>
+        </label>
+    );
+}

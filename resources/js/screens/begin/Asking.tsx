@@ -1,5 +1,6 @@
 import { useLibrary } from '../../api/queries';
 import { vocabulary } from '../../api/types/words';
+import { Tick } from '../../parts/Field';
 import { without } from '../../parts/without';
 import { Toggles } from '../../parts/Toggles';
 import { ZoneShape } from '../../parts/ZoneShape';
@@ -79,15 +80,9 @@ export function Asking({ wish, onChange }: { wish: Wish; onChange: (wish: Wish) 
                 undo="Allow again"
                 onRemove={(id) => onChange({ ...wish, never: wish.never.filter((one) => one.id !== id) })}
             />
-            <label className="flex min-h-11 items-center gap-3">
-                <input
-                    type="checkbox"
-                    className="h-6 w-6 accent-ink"
-                    checked={wish.standing}
-                    onChange={(event) => onChange({ ...wish, standing: event.target.checked })}
-                />
+            <Tick checked={wish.standing} onChange={(event) => onChange({ ...wish, standing: event.target.checked })}>
                 Standing behind the chair as well
-            </label>
+            </Tick>
             <button type="button" className="button w-full" onClick={() => onChange({ ...wish, seed: wish.seed + 1 })}>
                 Other ideas
             </button>

@@ -1,10 +1,14 @@
-import type { UseQueryResult } from '@tanstack/react-query';
+import { useQuery, type UseQueryResult } from '@tanstack/react-query';
 import { useState } from 'react';
+import { api } from '../../api/client';
 import type { BeginningsAnswer } from '../../api/types/answer-beginnings';
+import type { ShapeCard } from '../../api/types/answer-spine';
 import type { ClassesAnswer } from '../../api/types/answer-classes';
+import { MiniBench } from '../../parts/MiniBench';
 import { MiniSpine } from '../../parts/MiniSpine';
 import { Trouble } from '../../parts/States';
 import { clock, dayAndHour } from '../../parts/time';
+import { useOpenFile } from '../classes/useOpenFile';
 
 /** With what else a class may begin: the one after the last one, a shape, another class, nothing. */
 export function Beginnings({
@@ -13,22 +17,30 @@ export function Beginnings({
     busy,
     onTake,
     onMinutes,
+    onProblem,
 }: {
     answer: UseQueryResult<BeginningsAnswer>;
     classes: ClassesAnswer['classes'];
     busy: boolean;
     onTake: (from: Record<string, unknown>) => void;
     onMinutes: (minutes: number) => void;
+    onProblem: (words: string | null) => void;
 }) {
     const [copy, setCopy] = useState('');
     const [shape, setShape] = useState('');
     const [looks, setLooks] = useState(false);
+    const file = useOpenFile(onProblem);
+    const copied = useQuery({
+        queryKey: ['spine', copy],
+        queryFn: () => api.get<ShapeCard>(`classes/${copy}/spine`),
+        enabled: copy !== '',
+    });
     if (answer.error) {
         return <Trouble error={answer.error} again={() => void answer.refetch()} />;
     }
     const last = answer.data?.last;
     const shapes = answer.data?.shapes ?? [];
-    const chosen = shapes.find(({ id }) => id === shape);
+    const drawn = shapes.find(({ id }) => id === shape) ?? copied.data;
     return (
         <section
             aria-label="Begin with"
@@ -41,6 +53,9 @@ export function Beginnings({
                     <p className="text-ink-soft">
                         After {last.title}, {clock(last.seconds)} planned.
                     </p>
+                    <div className="mt-2">
+                        <MiniBench rows={last.rows} seconds={last.seconds} slot={last.minutes * 60} />
+                    </div>
                     {last.note && <p className="mt-2">Noted last time: “{last.note}”</p>}
                     <ul className="mt-2 list-disc pl-5">
                         {last.says.map((words) => (
@@ -124,19 +139,24 @@ export function Beginnings({
                 >
                     Begin with it
                 </button>
-                {chosen && (
-                    <div className="mt-3">
-                        <p className="mb-1 text-[0.9375rem] text-ink-soft">{clock(chosen.seconds)} with who comes.</p>
-                        <MiniSpine rows={chosen.rows} />
+                {drawn && (
+                    <div className="mt-3" data-drawn={drawn.name}>
+                        <MiniBench rows={drawn.rows} seconds={drawn.seconds} slot={drawn.minutes * 60} />
+                        <MiniSpine rows={drawn.rows} />
                     </div>
                 )}
             </div>
             <div className="card" data-begin="empty">
                 <h2 className="text-[1.25rem]">Nothing yet</h2>
                 <p className="text-ink-soft">Five empty sections, and you choose each movement.</p>
-                <button className="button mt-3" disabled={busy} onClick={() => onTake({})}>
+                <button className="button mt-3 w-full" disabled={busy} onClick={() => onTake({})}>
                     Plan this class
                 </button>
+                <p className="mt-4 text-ink-soft">Or a class that was saved as a file, with its own day and people.</p>
+                <button className="button mt-3 w-full" disabled={busy} onClick={file.choose}>
+                    Open a file
+                </button>
+                {file.parts}
             </div>
         </section>
     );

@@ -2,10 +2,11 @@ import { useQuery, keepPreviousData } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api } from '../../api/client';
 import type { Candidate, ComposeAnswer } from '../../api/types/answer-compose';
+import { MiniBench } from '../../parts/MiniBench';
 import { MiniSpine } from '../../parts/MiniSpine';
 import { say } from '../../parts/say';
 import { Trouble } from '../../parts/States';
-import { clock, plural } from '../../parts/time';
+import { plural } from '../../parts/time';
 import { pressed, type Wish } from './wish';
 
 /** Three classes that were made for these people, side by side; one touch takes one. */
@@ -102,7 +103,7 @@ function Card({
     return (
         <li className={`card flex flex-col gap-3 ${isFirst ? 'outline-2 outline-ink' : ''}`} data-candidate={one.as}>
             <h3 className="text-[1.25rem] leading-tight">{one.title}</h3>
-            <Slot seconds={one.seconds} slot={one.slotSeconds} />
+            <MiniBench rows={one.rows} seconds={one.seconds} slot={one.slotSeconds} />
             <button className={`button ${isFirst ? 'button-main' : ''}`} disabled={isBusy} onClick={onTake}>
                 {take}
                 <span className="sr-only">: {one.title}</span>
@@ -138,23 +139,6 @@ function Card({
                 />
             </details>
         </li>
-    );
-}
-
-/** The bench: how much of the time is filled. */
-export function Slot({ seconds, slot }: { seconds: number; slot: number }) {
-    return (
-        <div data-worked>
-            <div className="h-3 w-full rounded-t-md border-b-[5px] border-ink">
-                <div
-                    className="h-full rounded-t-md border-[1.5px] border-b-0 border-cushion-edge bg-cushion"
-                    style={{ width: `${Math.min(100, (seconds / slot) * 100)}%` }}
-                />
-            </div>
-            <p className="mt-1 text-right text-[0.9375rem] text-ink-soft">
-                {clock(seconds)} of {Math.round(slot / 60)}
-            </p>
-        </div>
     );
 }
 

@@ -5,7 +5,7 @@ import { api, Refusal } from '../../api/client';
 import { refresh, useClasses, useGroups, usePlaces } from '../../api/queries';
 import type { BeginningsAnswer } from '../../api/types/answer-beginnings';
 import type { ClassInfo } from '../../api/types/answer-class';
-import { Choice, TextField } from '../../parts/Field';
+import { Choice, TextField, Tick } from '../../parts/Field';
 import { Problem } from '../../parts/FormSheet';
 import { useKept } from '../../parts/kept';
 import { PageTitle } from '../../parts/Shell';
@@ -23,10 +23,19 @@ interface Typed {
     group: string | null;
     venue: string | null;
     minutes: string | null;
+    weekly: boolean | null;
     wish: Wish;
 }
 
-const NOTHING: Typed = { title: null, startsAt: null, group: null, venue: null, minutes: null, wish: NO_WISH };
+const NOTHING: Typed = {
+    title: null,
+    startsAt: null,
+    group: null,
+    venue: null,
+    minutes: null,
+    weekly: null,
+    wish: NO_WISH,
+};
 
 /** Where a class begins: for whom and when, and with what. */
 export default function NewClass() {
@@ -55,6 +64,7 @@ export default function NewClass() {
         startsAt: typed.startsAt ?? last?.startsAt ?? '',
         venue: typed.venue ?? String(last?.venue ?? ''),
         minutes: typed.minutes ?? String(last?.minutes ?? 45),
+        weekly: typed.weekly ?? last?.weekly ?? group !== '',
     };
     const change = (part: Partial<Typed>) => setTyped({ ...typed, ...part });
     const take = (from: Record<string, unknown>) => {
@@ -71,6 +81,7 @@ export default function NewClass() {
             venue: Number(now.venue) || null,
             place: place?.name ?? '',
             slotMinutes: Number(now.minutes),
+            weekly: now.weekly,
             ...from,
         }).then(
             (made) => {
@@ -138,6 +149,15 @@ export default function NewClass() {
                     error={isLength ? errors.slotMinutes : 'From 5 to 180.'}
                     onChange={(event) => change({ minutes: event.target.value })}
                 />
+                <div className="-mt-2 sm:col-span-full">
+                    <Tick
+                        name="weekly"
+                        checked={now.weekly}
+                        onChange={(event) => change({ weekly: event.target.checked })}
+                    >
+                        Every week: the next one is made when this one is over
+                    </Tick>
+                </div>
             </div>
             <Problem words={problem} />
             <Beginnings
@@ -145,6 +165,7 @@ export default function NewClass() {
                 classes={classes.data.classes}
                 busy={busy}
                 onTake={take}
+                onProblem={setProblem}
                 onMinutes={(minutes) => change({ minutes: String(minutes) })}
             />
             <section aria-label="Made for this group" className="mt-6">

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { api } from '../../api/client';
 import { refresh, useGroups, usePlaces } from '../../api/queries';
 import type { ClassInfo } from '../../api/types/answer-class';
-import { Choice, TextField } from '../../parts/Field';
+import { Choice, TextField, Tick } from '../../parts/Field';
 import { FormSheet } from '../../parts/FormSheet';
 import { draftState } from '../../parts/useFormDraft';
 import type { Given } from '../../parts/useSubmit';
@@ -26,6 +26,7 @@ export function ClassForm({ existing, onClose }: { existing: ClassInfo; onClose:
             startsAt: given('startsAt') || null,
             group: Number(given('group')) || null,
             venue,
+            weekly: given('weekly') === 'on',
         };
         await api.put<ClassInfo>(`classes/${existing.id}`, body);
         await refresh('classes');
@@ -55,6 +56,9 @@ export function ClassForm({ existing, onClose }: { existing: ClassInfo; onClose:
                         defaultValue={existing.startsAt ?? ''}
                         error={errors.startsAt}
                     />
+                    <Tick name="weekly" defaultChecked={existing.weekly}>
+                        Every week: the next one is made when this one is over
+                    </Tick>
                     {groups.data && (
                         <Choice
                             key={groups.dataUpdatedAt > 0 ? 'ready' : 'waiting'}

@@ -1,9 +1,8 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, Refusal } from '../../api/client';
+import { api } from '../../api/client';
 import { refresh, useClasses } from '../../api/queries';
 import type { ClassInfo } from '../../api/types/answer-class';
-import type { WhoIsWho } from '../../api/types/answer-who-is-who';
 import { Ask } from '../../parts/Sheet';
 import { PageTitle } from '../../parts/Shell';
 import { EmptyPlace, Trouble, Waiting } from '../../parts/States';
@@ -13,8 +12,8 @@ import { FirstSteps } from './FirstSteps';
 import { ClassForm } from './ClassForm';
 import { NextClass } from './NextClass';
 import { NextTime, withoutNext } from './NextTime';
-import { OpenFile, type Decided } from './OpenFile';
 import { RunningClass } from './RunningClass';
+import { useOpenFile } from './useOpenFile';
 
 export default function Classes() {
     const classes = useClasses();
@@ -22,10 +21,9 @@ export default function Classes() {
     const [form, setForm] = useState<ClassInfo | null>(null);
     const [removing, setRemoving] = useState<ClassRow | null>(null);
     const [problem, setProblem] = useState<string | null>(null);
-    const [asking, setAsking] = useState<{ name: string; text: string; asked: WhoIsWho } | null>(null);
+    const file = useOpenFile(setProblem);
     // A class stays 'next' until three hours after its start.
     const [now] = useState(() => Date.now() - 3 * 3600_000);
-    const file = useRef<HTMLInputElement>(null);
 
     const lead = (id: number) => {
         void api.make<{ id: number }>(`classes/${id}/led`).then(
@@ -39,28 +37,6 @@ export default function Classes() {
             (error: Error) => setProblem(error.message),
         );
     };
-    const open = async (chosen: File | undefined) => {
-        setProblem(null);
-        if (!chosen) {
-            return;
-        }
-        await take({ name: chosen.name, text: await chosen.text() });
-    };
-    const take = async (from: { name: string; text: string }, people: Decided = {}) => {
-        try {
-            const made = await api.make<ClassInfo>('classes/import', { file: from.text, people });
-            await refresh('classes', 'groups');
-            void navigate(`/classes/${made.id}/plan`);
-        } catch (error) {
-            if (error instanceof Refusal && error.status === 409) {
-                setAsking({ ...from, asked: error.body as unknown as WhoIsWho });
-            } else {
-                setAsking(null);
-                setProblem(`${from.name} was not opened, and nothing was changed. ${(error as Error).message}`);
-            }
-        }
-    };
-
     if (classes.error) {
         return <Trouble error={classes.error} again={() => void classes.refetch()} />;
     }
@@ -76,18 +52,10 @@ export default function Classes() {
     return (
         <>
             <PageTitle title="Classes">
-                <button className="button" onClick={() => file.current?.click()}>
+                <button className="button" onClick={file.choose}>
                     Open a file
                 </button>
-                <input
-                    ref={file}
-                    type="file"
-                    accept=".json,application/json"
-                    className="sr-only"
-                    aria-label="Class file"
-                    tabIndex={-1}
-                    onChange={(event) => void open(event.target.files?.[0]).then(() => (event.target.value = ''))}
-                />
+                {file.parts}
                 <button className="button button-main" onClick={() => void navigate('/classes/new')}>
                     New class
                 </button>
@@ -162,13 +130,6 @@ export default function Classes() {
                 </section>
             )}
             {form && <ClassForm existing={form} onClose={() => setForm(null)} />}
-            {asking && (
-                <OpenFile
-                    asked={asking.asked}
-                    onClose={() => setAsking(null)}
-                    onDecided={(people) => void take(asking, people)}
-                />
-            )}
             {removing && (
                 <Ask
                     title={`Remove ${removing.title}?`}

@@ -55,6 +55,16 @@ export function NextClass({ next, onLead, onForm }: Props) {
                     .filter(Boolean)
                     .join(' · ')}
             </p>
+            {next.changes.length > 0 && (
+                <ul
+                    aria-label="Different from last time"
+                    className="mb-5 list-disc rounded-xl bg-butter py-2 pl-9 pr-4"
+                >
+                    {next.changes.map((words) => (
+                        <li key={words}>{words}</li>
+                    ))}
+                </ul>
+            )}
             <BenchLine row={next} />
             <p className="mb-6 mt-2 flex flex-wrap items-center gap-x-5 gap-y-1">
                 <span>

@@ -7,6 +7,8 @@ const row = (id: number, startsAt: string | null, led: number, group: number | n
     id,
     title: 'A class',
     place: '',
+    weekly: false,
+    changes: [],
     startsAt,
     nextTime: startsAt && '2026-12-08T10:30',
     venue: null,

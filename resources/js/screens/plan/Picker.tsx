@@ -105,7 +105,7 @@ export function Picker({
                 </ul>
             )}
             <Rest search={search} />
-            <div className="sticky bottom-0 -mb-5 flex flex-wrap items-center gap-3 border-t border-hair bg-paper py-3">
+            <div className="sticky -bottom-5 -mb-5 flex flex-wrap items-center gap-3 border-t border-hair bg-paper py-3">
                 <p className="mr-auto min-w-0 flex-1 truncate" data-added>
                     {added.length > 0 && `Added: ${[...added].reverse().join(', ')}`}
                 </p>
