@@ -42,7 +42,7 @@ final readonly class NextTime
         }
         $composer = (new ClassComposer($this->planner))->composer($this->planner->kitOf($class), ClassPlanner::neverAt($class->venue));
 
-        return NextClass::of($plan, $record, $group, Wishes::lately($class->user, $class->group_id, $this->planner), $composer, $this->planner->timelines($group), $this->planner->craft->library);
+        return NextClass::of($plan, $record, $group, Wishes::lately($class->user, $class->group_id, $this->planner, until: $class->starts_at), $composer, $this->planner->timelines($group), $this->planner->craft->library);
     }
 
     /** The last time that a class was led to its end. */

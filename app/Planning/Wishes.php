@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Library\EverydayWords;
 use App\Models\SeatedClass;
 use App\Models\User;
+use Illuminate\Support\Carbon;
 use InvalidArgumentException;
 use KindChair\Body\Zone;
 use KindChair\Compose\Character;
@@ -67,17 +68,19 @@ final class Wishes
         return array_values(array_filter(array_map(trim(...), explode(',', $words)), static fn (string $word): bool => $word !== ''));
     }
 
-    /** @return list<list<string>> movements of the last classes that a group was led through, the latest first */
-    public static function lately(User $teacher, ?int $group, ClassPlanner $planner): array
+    /** @return list<list<string>> movements of the last classes of a group, led or laid out, the latest first */
+    public static function lately(User $teacher, ?int $group, ClassPlanner $planner, ?SeatedClass $without = null, ?Carbon $until = null): array
     {
         if ($group === null) {
             return [];
         }
-        $classes = $teacher->classes()->where('group_id', $group)->whereHas('led', static fn ($led) => $led->whereNotNull('ended_at'))->orderByDesc('starts_at')->limit(self::LATELY)->get();
+        $classes = $teacher->classes()->where('group_id', $group)->whereNotNull('starts_at')->where('id', '!=', $without?->id)
+            ->when($until, static fn ($all) => $all->where('starts_at', '<=', $until))
+            ->orderByDesc('starts_at')->limit(self::LATELY)->get();
 
-        return array_values($classes->map(static fn (SeatedClass $class): array => array_map(
+        return array_values(array_filter($classes->map(static fn (SeatedClass $class): array => array_map(
             static fn (Entry $entry): string => $entry->movement,
             $planner->read($class->plan()->document)->entries(),
-        ))->all());
+        ))->all(), static fn (array $movements): bool => $movements !== []));
     }
 }

@@ -28,7 +28,7 @@ final readonly class ComposeController
         $venue = $class === null ? $request->venue() : $class->venue;
         $group = $class === null ? $planner->group($request->group()) : $planner->peopleOf($class);
         $frame = $planner->read($document);
-        $wish = $request->wish(Wishes::lately($request->teacher(), $class === null ? $request->group()?->id : $class->group_id, $planner));
+        $wish = $request->wish(Wishes::lately($request->teacher(), $class === null ? $request->group()?->id : $class->group_id, $planner, without: $class, until: $class?->starts_at));
         $three = (new ClassComposer($planner))->composer($planner->kitAt($venue), ClassPlanner::neverAt($venue))->three($frame, $group, $wish);
 
         return response()->json(['candidates' => array_map(

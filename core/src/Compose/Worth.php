@@ -85,23 +85,25 @@ final readonly class Worth
 
     private function novelty(string $movement): float
     {
+        $known = $this->known($movement);
+
+        return in_array($movement, $this->wish->beside, true) ? $known * $this->book->beside : $known;
+    }
+
+    private function known(string $movement): float
+    {
         $isEven = $this->wish->character === Character::Even;
-        if (in_array($movement, $this->wish->beside, true)) {
-            return $this->book->beside;
-        }
-        if ($this->wish->recent === []) {
-            return 1.0;
-        }
-        if (in_array($movement, $this->wish->recent[0], true)) {
-            return $isEven ? $this->book->lastTime ** 4 : $this->book->lastTime;
-        }
-        foreach ($this->wish->recent as $class) {
+        foreach ($this->wish->recent as $ago => $class) {
             if (in_array($movement, $class, true)) {
-                return 1.0;
+                return $ago > 0 ? 1.0 : $this->book->lastTime ** ($isEven ? 4 : 1);
             }
         }
 
-        return $this->book->unknown;
+        return match (true) {
+            $this->wish->recent === [] => 1.0,
+            $isEven => sqrt($this->book->unknown),
+            default => $this->book->unknown,
+        };
     }
 
     /** A little more or less, the same for the same seed. */
