@@ -120,6 +120,11 @@ final class SeatedClass extends Model
         return DB::transaction(function () use ($revision, $document): ?int {
             $this->refreshRevision();
             if ($revision !== $this->revision) {
+                // What comes a second time, because its answer was lost on the way, is there already.
+                if (array_diff_key($document, ['group' => 0, 'movements' => 0]) == $this->plan()->document) {
+                    return null;
+                }
+
                 return $this->keepBeside($document, $revision)->number;
             }
             $this->store($document);

@@ -14,6 +14,7 @@ use App\Planning\Starters;
 use App\Http\Controllers\ClassController;
 use App\Models\SeatedClass;
 use App\Planning\ClassSummaries;
+use App\Planning\WeeklyClasses;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -222,7 +223,7 @@ printf("%-58s %8.1f ms    once, after everything has changed\n", 'a list of 40 c
 $line('a list of 40 classes', $median(static fn () => $request('GET', '/api/classes'), 25), 'ms', 80);
 DB::enableQueryLog();
 Auth::login($class->user);
-(new ClassController())->index($class->user, $app->make(ClassSummaries::class));
+(new ClassController())->index($class->user, $app->make(ClassSummaries::class), $app->make(WeeklyClasses::class));
 $line('questions to the database for it', count(DB::getQueryLog()), '', 20);
 $line('a movement\'s page', $median(static fn () => $request('GET', '/api/movements/side-lean'), 15), 'ms', 80);
 $request('GET', '/movements/figures');

@@ -147,6 +147,15 @@ final class PlanTest extends AppTestCase
         $this->postJson("/api/classes/{$this->class->id}/undo")->assertOk()->assertJsonPath('revision', 1);
     }
 
+    public function testASaveThatComesASecondTimeIsNoConflict(): void
+    {
+        $plan = ['title' => 'Saved once'] + self::plan();
+        $first = $this->putJson("/api/classes/{$this->class->id}/plan", ['revision' => 1, 'plan' => $plan])->assertOk();
+        $again = $this->putJson("/api/classes/{$this->class->id}/plan", ['revision' => 1, 'plan' => $plan])->assertOk();
+        $this->assertSame($first->json('revision'), $again->json('revision'));
+        $this->assertSame(2, $this->class->revisions()->count(), 'its answer was lost on the way, it was not');
+    }
+
     public function testTwoWindowsLoseNothing(): void
     {
         $this->save(['title' => 'From the first window'] + self::plan());
@@ -221,7 +230,7 @@ final class PlanTest extends AppTestCase
         $this->assertSame([2, 10], [$planned['findings'], $planned['people']]);
         $this->assertLessThan($planned['slot'], $planned['planned']);
         $answer = $this->answer($this->getJson("/api/classes/{$planned['id']}/plan"), 'answer-plan');
-        $this->assertSame(['sides', 'order', 'people'], array_column($answer['findings'], 'kind'));
+        $this->assertSame(['sides', 'order', 'people', 'time'], array_column($answer['findings'], 'kind'));
         $log = $this->getJson('/api/led')->json('led.0');
         $this->assertNotSame($log['planned'], $log['actual']);
     }

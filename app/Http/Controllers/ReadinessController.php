@@ -10,15 +10,11 @@ use App\Models\Participant;
 use App\Models\SeatedClass;
 use App\Planning\ClassPlanner;
 use Illuminate\Http\JsonResponse;
-use KindChair\Format\Craft;
-use KindChair\Format\Day;
-use KindChair\People\ClearanceState;
-use KindChair\People\Participant as Person;
 
 /** How everyone came to one class: pain, dizziness, new medicine, falls. */
 final class ReadinessController
 {
-    public function __construct(private readonly Craft $craft, private readonly ClassPlanner $planner)
+    public function __construct(private readonly ClassPlanner $planner)
     {
     }
 
@@ -46,19 +42,12 @@ final class ReadinessController
     {
         $checks = $class->checks()->get()->keyBy('participant_id');
         $people = [];
-        $reminders = array_column(array_map(static fn (Person $one): array => ['id' => $one->id, 'always' => $one->reminders()], $this->planner->peopleOf($class)->people), 'always', 'id');
+        $noted = array_column($this->planner->group($class->group)->people, null, 'id');
+        $today = array_column($this->planner->peopleOf($class)->people, null, 'id');
         foreach ($class->group instanceof Group ? $class->group->documents() : [] as $id => $person) {
-            $people[] = ['id' => $id, 'key' => $person['id'], 'name' => $person['name'], 'clearance' => $this->clearance($person)->value, 'always' => $reminders[$person['id']] ?? [], 'answers' => $checks->get($id)?->answers];
+            $people[] = ['id' => $id, 'key' => $person['id'], 'name' => $person['name'], 'clearance' => $noted[$person['id']]->clearance(today()->toDateTimeImmutable())->value, 'always' => $today[$person['id']]->reminders(), 'answers' => $checks->get($id)?->answers];
         }
 
         return response()->json(['class' => $class->title, 'people' => $people]);
-    }
-
-    /** @param array<string, mixed> $person */
-    private function clearance(array $person): ClearanceState
-    {
-        $isAdvised = array_filter($person['precautions'] ?? [], fn (array $noted): bool => $this->craft->precautions->get($noted['code'])->askClinician !== null) !== [];
-
-        return ClearanceState::of($isAdvised, Day::read($person['clearance']['date'] ?? null), today()->toDateTimeImmutable());
     }
 }

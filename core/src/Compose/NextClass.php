@@ -12,6 +12,7 @@ use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\SectionKind;
 use KindChair\Practice\ClassRecord;
+use KindChair\Review\Listed;
 use KindChair\Timeline\TimelineBuilder;
 
 /**
@@ -129,6 +130,6 @@ final readonly class NextClass
     {
         $names = array_map(static fn (Entry $entry): string => $library->get($entry->movement)->name(), array_values($entries));
 
-        return count($names) > 1 ? implode(', ', array_slice($names, 0, -1)) . ' and ' . end($names) : implode('', $names);
+        return Listed::and($names);
     }
 }

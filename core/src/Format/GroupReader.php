@@ -59,6 +59,7 @@ final readonly class GroupReader
             ), $node->maybe('weak')?->items() ?? []),
             $node->maybe('notes')?->string() ?? '',
             $node->maybe('flat')?->bool() ?? false,
+            Day::read($node->maybe('clearance')?->maybe('date')?->string()),
         ));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\People;
 
+use DateTimeImmutable;
 use KindChair\Body\AgeBand;
 use KindChair\Body\JointAction;
 use KindChair\Body\JointRange;
@@ -30,6 +31,7 @@ final readonly class Participant
      * @param list<OwnRange> $ranges
      * @param list<WeakLimb> $weakLimbs as they were told
      * @param bool $liesFlat whether the backrest of their bed stays down
+     * @param DateTimeImmutable|null $clearedOn the day of which a clinician's word is that they may take part
      */
     public function __construct(
         public string $id,
@@ -42,6 +44,7 @@ final readonly class Participant
         array $weakLimbs = [],
         public string $notes = '',
         public bool $liesFlat = false,
+        public ?DateTimeImmutable $clearedOn = null,
     ) {
         if (trim($name) === '') {
             throw InvalidPerson::needsName();
@@ -177,7 +180,16 @@ final readonly class Participant
             array_values(array_filter($this->weakLimbs, static fn (WeakLimb $weak): bool => $weak->does !== WeakLimbDoes::Absent)),
             $this->notes,
             $this->liesFlat,
+            $this->clearedOn,
         );
+    }
+
+    /** Whether a clinician's word that they may take part stands on a day. */
+    public function clearance(DateTimeImmutable $on): ClearanceState
+    {
+        $isAdvised = array_filter($this->precautions, static fn (NotedPrecaution $noted): bool => $noted->precaution->askClinician !== null) !== [];
+
+        return ClearanceState::of($isAdvised, $this->clearedOn, $on);
     }
 
     public function weak(Limb $limb, Side $side): ?WeakLimb

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Review;
 
+use DateTimeImmutable;
 use KindChair\Demand\Demand;
 use KindChair\Demand\DemandBook;
 use KindChair\Fit\Assignment;
@@ -30,6 +31,7 @@ final readonly class PlanInReview
      * @param array<string, list<PersonVersion>> $versions by entry id, in the group's order
      * @param list<string>|null $kit prop ids at hand; null when the place is not known
      * @param list<Demand> $never what is never asked in this place
+     * @param DateTimeImmutable|null $on the day of the class; null when it has none
      */
     public function __construct(
         public ClassPlan $plan,
@@ -45,6 +47,7 @@ final readonly class PlanInReview
         public ?array $kit,
         public array $never,
         public ChangeOvers $changeOvers,
+        public ?DateTimeImmutable $on = null,
     ) {
     }
 

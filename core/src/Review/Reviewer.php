@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Review;
 
+use DateTimeImmutable;
 use KindChair\Body\RangeTable;
 use KindChair\Demand\Demand;
 use KindChair\Demand\DemandBook;
@@ -30,6 +31,7 @@ final readonly class Reviewer
      * @param list<string>|null $kit prop ids at hand; null when the place is not known
      * @param list<Demand> $never what is never asked in this place
      * @param list<string> $setAside names of rules that the teacher set aside for all of her classes
+     * @param DateTimeImmutable|null $on the day of the class; null when it has none
      */
     public function __construct(
         private MovementLibrary $library,
@@ -41,19 +43,26 @@ final readonly class Reviewer
         private array $never = [],
         private ?Pace $pace = null,
         private array $setAside = [],
+        private ?DateTimeImmutable $on = null,
     ) {
     }
 
     /** The same, holding the time at a teacher's own pace instead of the book's. */
     public function atPace(Pace $pace): self
     {
-        return new self($this->library, $this->changeOvers, $this->ranges, $this->demands, $this->rules, $this->kit, $this->never, $pace, $this->setAside);
+        return new self($this->library, $this->changeOvers, $this->ranges, $this->demands, $this->rules, $this->kit, $this->never, $pace, $this->setAside, $this->on);
     }
 
     /** @param list<string> $rules names of rules that the teacher set aside for all of her classes */
     public function settingAside(array $rules): self
     {
-        return new self($this->library, $this->changeOvers, $this->ranges, $this->demands, $this->rules, $this->kit, $this->never, $this->pace, $rules);
+        return new self($this->library, $this->changeOvers, $this->ranges, $this->demands, $this->rules, $this->kit, $this->never, $this->pace, $rules, $this->on);
+    }
+
+    /** The same, for a class on a day. */
+    public function on(DateTimeImmutable $day): self
+    {
+        return new self($this->library, $this->changeOvers, $this->ranges, $this->demands, $this->rules, $this->kit, $this->never, $this->pace, $this->setAside, $day);
     }
 
     /**
@@ -70,6 +79,7 @@ final readonly class Reviewer
             new Rules\PressureChanges(),
             new Rules\UprightAfterFold(),
             new Rules\ArmsRest(),
+            new Rules\ClearanceStands(),
             new Rules\PropsAtHand(),
             new Rules\NeckInHalves(),
             new Rules\WaterOnce(),
@@ -84,9 +94,11 @@ final readonly class Reviewer
             new Rules\MovedBeforeHeld(),
             new Rules\KeepsOrder(),
             new Rules\PropsTogether(),
+            new Rules\PlacesTogether(),
             new Rules\SixDirections(),
             new Rules\CounterFollows(),
             new Rules\HeldLongEnough(),
+            new Rules\StretchDose(),
             new Rules\FitsSlot(),
             new Rules\SimpleWordsServe(),
         ], $kit, $never);
@@ -134,7 +146,7 @@ final readonly class Reviewer
                 );
             }
         }
-        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions, $timelines, $this->pace?->of($plan, $timeline, $this->library)['likely'], $this->demands, $this->kit, $this->never, $this->changeOvers);
+        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions, $timelines, $this->pace?->of($plan, $timeline, $this->library)['likely'], $this->demands, $this->kit, $this->never, $this->changeOvers, $this->on);
 
         $findings = $this->findings($subject);
 

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace KindChair\Tests\Review\Rules;
 
+use DateTimeImmutable;
 use KindChair\Breath\BreathPattern;
 use KindChair\Demand\Demand;
 use KindChair\Movement\Base;
 use KindChair\Movement\Dose;
 use KindChair\People\Group;
 use KindChair\People\NotedPrecaution;
+use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\Section;
@@ -236,5 +238,36 @@ final class WholeClassRulesTest extends TestCase
         self::assertNull($reviewer->review($plan, Group::nobody())->finding($key));
         $harm = $reviewer->review(self::plan(self::entry('figure-four', 'shin', Make::breaths(4))), Group::nobody());
         self::assertNotNull(self::of($harm, 'house-rules-kept'), 'what could hurt is told in every class');
+    }
+
+    public function testAClinicianWordOfMoreThanAYearAgoIsTold(): void
+    {
+        $of = static fn (string $given): Group => new Group('A group', [new Participant('a', 'Ada', Base::Chair, clearedOn: new DateTimeImmutable($given)), new Participant('b', 'Bo', Base::Chair)]);
+        $plan = self::plan(self::entry('side-lean', 'arm', Make::breaths(4)));
+        $craft = Make::craft();
+        $review = static fn (string $given): Review => Reviewer::withAllRules($craft->library, $craft->changeOvers, $craft->ranges, $craft->demands)->on(new DateTimeImmutable('2026-12-01'))->review($plan, $of($given));
+        self::assertSame('What a clinician said for Ada is more than a year old.', self::of($review('2025-11-30'), 'clearance-stands')?->says);
+        self::assertNull(self::of($review('2025-12-01'), 'clearance-stands'));
+        self::assertNull(self::of(self::review($plan, $of('2020-01-01')), 'clearance-stands'), 'a class without a day is not held against one');
+    }
+
+    public function testWhatIsHeldComesToAMinuteWhereThereIsRoom(): void
+    {
+        $held = static fn (int $breaths): ClassPlan => self::plan(self::entry('side-lean', 'arm', Make::breaths($breaths)));
+        $finding = self::present('stretch-dose', $held(4), Severity::Idea);
+        self::assertSame('What is held comes to less than a minute a side: spine 0:40.', $finding->says);
+        self::assertGreaterThan(4, $finding->remedy?->plan->entries()[0]->dose->amount);
+        self::absent('stretch-dose', $held(9));
+        $full = $held(4)->withSection($held(4)->sections[2]->withEntries([Make::entry('z', 'quiet-sitting', Make::seconds(1650), variation: 'back')]));
+        self::absent('stretch-dose', new ClassPlan('Full', 30, $full->pattern, $full->settings, $full->sections));
+    }
+
+    public function testWhatIsDoneInOnePlaceIsGathered(): void
+    {
+        [$one, $two] = [self::entry('sideways-tip-back', 'side', Make::breaths(3)), self::entry('sideways-tip-forward', 'side', Make::breaths(3))];
+        $between = self::entry('cat-cow', 'full', Make::breaths(3));
+        $finding = self::present('places-together', self::plan($one, $between, $two), Severity::Idea);
+        self::assertSame('Everybody turns sideways on the chair twice in a part.', $finding->says);
+        self::absent('places-together', self::plan($one, $two, $between));
     }
 }
