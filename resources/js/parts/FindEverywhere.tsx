@@ -3,6 +3,7 @@ import { useDeferredValue, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { FindAnswer } from '../api/types/answer-find';
+import { among, PAGES, type Doing } from './actions';
 import { say } from './say';
 import { settings } from './settings';
 import { Sheet } from './Sheet';
@@ -36,7 +37,16 @@ const typing = (target: EventTarget | null) =>
     target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable], [role="dialog"]');
 
 /** Opens with the key / from everywhere, and by its button in the rail. */
-export function FindEverywhere({ open, setOpen }: { open: boolean; setOpen: (open: boolean) => void }) {
+export function FindEverywhere({
+    open,
+    setOpen,
+    here = [],
+}: {
+    open: boolean;
+    setOpen: (open: boolean) => void;
+    /** what this page itself has to find, under headings */
+    here?: readonly { title: string; all: readonly Doing[] }[];
+}) {
     useEffect(() => {
         const press = (event: KeyboardEvent) => {
             const withControl = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k';
@@ -48,19 +58,38 @@ export function FindEverywhere({ open, setOpen }: { open: boolean; setOpen: (ope
         window.addEventListener('keydown', press);
         return () => window.removeEventListener('keydown', press);
     }, [setOpen]);
-    return open ? <Finding onClose={() => setOpen(false)} /> : null;
+    return open ? <Finding here={here} onClose={() => setOpen(false)} /> : null;
 }
 
-function Finding({ onClose }: { onClose: () => void }) {
+function Finding({
+    here,
+    onClose,
+}: {
+    here: readonly { title: string; all: readonly Doing[] }[];
+    onClose: () => void;
+}) {
     const [words, setWords] = useState('');
     const found = useFind(words);
     const navigate = useNavigate();
-    const groups = words.trim() && found.data ? KINDS.filter(([kind]) => found.data.found[kind]?.length) : [];
-    const count = groups.reduce((sum, [kind]) => sum + (found.data?.found[kind]?.length ?? 0), 0);
-    const go = (address: string) => {
+    const done = (go: () => void) => () => {
         onClose();
-        void navigate(address);
+        go();
     };
+    const pages: Doing[] = PAGES.map(({ name, words, to }) => ({ name, words, go: () => void navigate(to) }));
+    const things = (kind: Kind, address: (id: string) => string): Doing[] =>
+        (found.data?.found[kind] ?? []).map((thing) => ({
+            name: thing.name.charAt(0).toUpperCase() + thing.name.slice(1),
+            more: thing.more,
+            go: () => void navigate(address(thing.id)),
+        }));
+    const groups = words.trim()
+        ? [
+              ...here.map(({ title, all }) => ({ title, all: among(all, words) })),
+              ...(found.data ? KINDS.map(([kind, title, address]) => ({ title, all: things(kind, address) })) : []),
+              { title: 'Things to do', all: among(pages, words) },
+          ].filter(({ all }) => all.length > 0)
+        : [];
+    const count = groups.reduce((sum, { all }) => sum + all.length, 0);
     useEffect(() => {
         if (words.trim() && found.data && !found.isPlaceholderData) {
             say(count === 0 ? 'Nothing found' : `${plural(count, 'result')} found`);
@@ -71,10 +100,9 @@ function Finding({ onClose }: { onClose: () => void }) {
             <form
                 onSubmit={(event) => {
                     event.preventDefault();
-                    const [first] = groups;
-                    const thing = first && found.data?.found[first[0]]?.[0];
-                    if (first && thing) {
-                        go(first[2](thing.id));
+                    const first = groups[0]?.all[0];
+                    if (first) {
+                        done(first.go)();
                     }
                 }}
             >
@@ -96,23 +124,20 @@ function Finding({ onClose }: { onClose: () => void }) {
             {words.trim() && found.data && groups.length === 0 && (
                 <p className="mt-4">Nothing goes by these words. Fewer or other words may find it.</p>
             )}
-            {groups.map(([kind, name, address]) => (
-                <section key={kind} className="mt-4">
-                    <h3 className="text-[1.125rem]">{name}</h3>
+            {groups.map(({ title, all }) => (
+                <section key={title} className="mt-4" aria-label={title}>
+                    <h3 className="text-[1.125rem]">{title}</h3>
                     <ul>
-                        {found.data?.found[kind]?.map((thing) => (
-                            <li key={thing.id}>
-                                <a
-                                    href={address(thing.id)}
-                                    className="flex min-h-11 flex-wrap items-center gap-x-3 rounded-lg px-2 py-1 hover:bg-channel"
-                                    onClick={(event) => {
-                                        event.preventDefault();
-                                        go(address(thing.id));
-                                    }}
+                        {all.map((one, at) => (
+                            <li key={`${one.name} ${at}`}>
+                                <button
+                                    type="button"
+                                    className="flex min-h-11 w-full flex-wrap items-center gap-x-3 rounded-lg px-2 py-1 text-left hover:bg-channel"
+                                    onClick={done(one.go)}
                                 >
-                                    <strong>{thing.name.charAt(0).toUpperCase() + thing.name.slice(1)}</strong>
-                                    <span className="text-[0.9375rem] text-ink-soft">{thing.more}</span>
-                                </a>
+                                    <strong>{one.name}</strong>
+                                    <span className="text-[0.9375rem] text-ink-soft">{one.more}</span>
+                                </button>
                             </li>
                         ))}
                     </ul>
@@ -120,7 +145,8 @@ function Finding({ onClose }: { onClose: () => void }) {
             ))}
             {!words.trim() && (
                 <p className="mt-4 text-ink-soft">
-                    Everyday words do: shrug, hip replacement, Tuesday, somebody’s name. Enter opens the first.
+                    Everyday words do: shrug, hip replacement, Tuesday, somebody’s name, new class, backup. Enter opens
+                    the first.
                 </p>
             )}
         </Sheet>

@@ -1,4 +1,12 @@
-import { closestCenter, DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import {
+    closestCenter,
+    DndContext,
+    MouseSensor,
+    TouchSensor,
+    useSensor,
+    useSensors,
+    type DragEndEvent,
+} from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { useMemo, type Ref } from 'react';
 import { useFigures } from '../../api/queries';
@@ -74,7 +82,11 @@ export function ClassList({
     onKeep,
     onQuick,
 }: Props) {
-    const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+    // A finger that rests a moment drags; one that moves on scrolls.
+    const sensors = useSensors(
+        useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+        useSensor(TouchSensor, { activationConstraint: { delay: 200, tolerance: 8 } }),
+    );
     const figures = useFigures(answer.entries.flatMap((row) => row.figure || []));
     const order = answer.entries.map((row) => row.id).join();
     const ids = useMemo(() => (order ? order.split(',') : []), [order]);

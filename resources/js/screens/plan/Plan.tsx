@@ -4,6 +4,7 @@ import { api } from '../../api/client';
 import { refresh, useLibrary } from '../../api/queries';
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { Finding } from '../../api/types/answer-plan';
+import { FindEverywhere } from '../../parts/FindEverywhere';
 import { Sheet } from '../../parts/Sheet';
 import { useTitle } from '../../parts/useTitle';
 import { Trouble, Waiting } from '../../parts/States';
@@ -28,6 +29,7 @@ import { Said } from './Said';
 import type { ShownPlan } from './shown';
 import { TrimSheet } from './TrimSheet';
 import { useAdding } from './useAdding';
+import { usePlanActions } from './usePlanActions';
 import { usePlan, type PlanState } from './usePlan';
 import { usePlanKeys } from './usePlanKeys';
 import { usePlanSaid } from './usePlanSaid';
@@ -66,7 +68,7 @@ export default function PlanPage() {
     return <Plan classId={classId} answer={answer} state={state} library={library.data} />;
 }
 
-type Panel = 'map' | 'people' | 'keys' | 'settings' | 'rehearsal' | 'versions' | 'trim' | 'compare' | 'all';
+export type Panel = 'map' | 'people' | 'keys' | 'settings' | 'rehearsal' | 'versions' | 'trim' | 'compare' | 'all';
 
 interface Props {
     classId: string;
@@ -119,6 +121,8 @@ function Plan({ classId, answer, state, library }: Props) {
         }
     };
     const lead = useStartLeading(classId, setSaid);
+    const [finding, setFinding] = useState(false);
+    const actions = usePlanActions(classId, setOpen, () => setFinding(true));
     const { remove } = usePlanKeys(answer, library.doses, selection, {
         edit,
         step,
@@ -153,12 +157,7 @@ function Plan({ classId, answer, state, library }: Props) {
                 canRedo={state.canRedo}
                 saveNow={saveNow}
                 step={step}
-                onSettings={() => setOpen('settings')}
-                onRehearse={() => setOpen('rehearsal')}
-                onKeys={() => setOpen('keys')}
-                onVersions={() => setOpen('versions')}
-                onTrim={() => setOpen('trim')}
-                onCompare={() => setOpen('compare')}
+                actions={actions}
                 onLead={lead}
             />
             {said && <Said words={said} onRead={() => setSaid(null)} />}
@@ -217,6 +216,21 @@ function Plan({ classId, answer, state, library }: Props) {
                 </aside>
             </div>
 
+            <FindEverywhere
+                open={finding}
+                setOpen={setFinding}
+                here={[
+                    {
+                        title: 'In this class',
+                        all: answer.entries.map((row) => ({
+                            name: row.name,
+                            more: row.dose,
+                            go: () => select(row.id, true),
+                        })),
+                    },
+                    { title: 'Do with this class', all: actions },
+                ]}
+            />
             {adding && (
                 <Picker
                     into={answer.totals.sections.find(({ id }) => id === adding.section)?.name ?? 'the class'}

@@ -1,5 +1,6 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
+import type { Doing } from '../../parts/actions';
 import { Sign } from '../../parts/Shell';
 import { dayAndHour, hour } from '../../parts/time';
 import type { ShownPlan } from './shown';
@@ -13,38 +14,16 @@ interface Props {
     canRedo: boolean;
     saveNow: () => void;
     step: PlanState['step'];
-    onSettings: () => void;
-    onRehearse: () => void;
-    onKeys: () => void;
-    onVersions: () => void;
-    onTrim: () => void;
-    onCompare: () => void;
+    /** what the menu offers */
+    actions: readonly Doing[];
     onLead: () => void;
 }
 
 export const sheetUrl = (classId: string) => `/classes/${classId}/sheet`;
 
 /** The class, how it is saved, and what can be done with it as a whole. */
-export function PlanHeader({
-    classId,
-    answer,
-    isUnsaved,
-    canUndo,
-    canRedo,
-    saveNow,
-    step,
-    onSettings,
-    onRehearse,
-    onKeys,
-    onVersions,
-    onTrim,
-    onCompare,
-    onLead,
-}: Props) {
-    const navigate = useNavigate();
+export function PlanHeader({ classId, answer, isUnsaved, canUndo, canRedo, saveNow, step, actions, onLead }: Props) {
     const sheet = sheetUrl(classId);
-    const download = (people: boolean) =>
-        window.open(`/api/classes/${classId}/file${people ? '?people=1' : ''}`, '_self');
     return (
         <header className="flex min-h-14 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-1.5 lg:flex-nowrap">
             <Link
@@ -92,22 +71,7 @@ export function PlanHeader({
                         anchor="bottom end"
                         className="z-30 w-64 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:6px]"
                     >
-                        {(
-                            [
-                                ['How this class is taught', onSettings],
-                                ['Rehearse this class', onRehearse],
-                                ['Shorter or longer', onTrim],
-                                ['Complete it for me', () => void navigate(`/classes/${classId}/fill`)],
-                                ['Beside another class', onCompare],
-                                ['Who does what', () => void navigate(`/classes/${classId}/who`)],
-                                ['Check before class', () => void navigate(`/classes/${classId}/readiness`)],
-                                ['Print in large letters', () => window.open(`${sheet}?large=1`, '_self')],
-                                ['Save as a file', () => download(false)],
-                                ['Save as a file, with people', () => download(true)],
-                                ['Earlier versions', onVersions],
-                                ['Keys for this screen', onKeys],
-                            ] as [string, () => void][]
-                        ).map(([name, run]) => (
+                        {actions.map(({ name, go: run }) => (
                             <MenuItem key={name}>
                                 <button
                                     className="flex min-h-11 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel"

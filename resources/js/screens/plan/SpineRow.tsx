@@ -114,7 +114,7 @@ export const SpineRow = memo(function SpineRow({
                     <Start id={row.id} />
                 </span>
                 <span
-                    className="cursor-grab pl-2 md:touch-none md:pl-0"
+                    className="cursor-grab touch-manipulation select-none pl-2 md:pl-0"
                     {...listeners}
                     {...attributes}
                     tabIndex={-1}

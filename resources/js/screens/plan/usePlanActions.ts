@@ -1,0 +1,37 @@
+import { useNavigate } from 'react-router';
+import type { Doing } from '../../parts/actions';
+import type { Panel } from './Plan';
+import { sheetUrl } from './PlanHeader';
+
+/** What can be done with a class as a whole: in the menu, and found by words. */
+export function usePlanActions(classId: string, open: (panel: Panel) => void, find: () => void): Doing[] {
+    const navigate = useNavigate();
+    const page = (address: string) => () => window.open(address, '_self');
+    return [
+        { name: 'Find', words: 'search', go: find },
+        { name: 'How this class is taught', words: 'settings breath order minutes slot', go: () => open('settings') },
+        { name: 'Rehearse this class', words: 'simulate time', go: () => open('rehearsal') },
+        { name: 'Shorter or longer', words: 'trim cut stretch minutes', go: () => open('trim') },
+        {
+            name: 'Complete it for me',
+            words: 'compose fill make',
+            go: () => void navigate(`/classes/${classId}/fill`),
+        },
+        { name: 'Beside another class', words: 'compare', go: () => open('compare') },
+        { name: 'Who does what', words: 'people matrix versions', go: () => void navigate(`/classes/${classId}/who`) },
+        {
+            name: 'Check before class',
+            words: 'readiness pain today',
+            go: () => void navigate(`/classes/${classId}/readiness`),
+        },
+        { name: 'Print in large letters', words: 'cue sheet paper', go: page(`${sheetUrl(classId)}?large=1`) },
+        { name: 'Save as a file', words: 'export download', go: page(`/api/classes/${classId}/file`) },
+        {
+            name: 'Save as a file, with people',
+            words: 'export download',
+            go: page(`/api/classes/${classId}/file?people=1`),
+        },
+        { name: 'Earlier versions', words: 'history undo back', go: () => open('versions') },
+        { name: 'Keys for this screen', words: 'keyboard shortcuts', go: () => open('keys') },
+    ];
+}
