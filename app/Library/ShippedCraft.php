@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use KindChair\Demand\Ask;
 use KindChair\Demand\DemandBook;
 use KindChair\Format\Craft;
 use KindChair\Format\MovementReader;
@@ -18,7 +19,7 @@ use RuntimeException;
  */
 final class ShippedCraft
 {
-    /** @var array<string, array{craft: string, regions: array<string, string|null>, movements: array<string, string>, asks: array<string, string>}> by file */
+    /** @var array<string, array{craft: string, regions: array<string, string|null>, movements: array<string, string>, asks: array<string, array<string, string>>}> by file */
     private static array $open = [];
 
     public static function load(): Craft
@@ -32,7 +33,12 @@ final class ShippedCraft
         /** @var Craft $craft */
         $craft = unserialize($packed['craft']);
 
-        $asks = static fn (string $id): ?array => isset($packed['asks'][$id]) ? unserialize($packed['asks'][$id]) : null;
+        $asks = static function (string $id, string $rung) use ($packed): ?array {
+            /** @var list<Ask>|null $asks */
+            $asks = isset($packed['asks'][$id][$rung]) ? unserialize($packed['asks'][$id][$rung]) : null;
+
+            return $asks;
+        };
 
         return $craft->withLibrary(MovementLibrary::reading($readers, $packed['regions']), new DemandBook($asks));
     }
@@ -46,7 +52,7 @@ final class ShippedCraft
         return preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($file) ? self::decoded($file) : null;
     }
 
-    /** @return array{craft: string, regions: array<string, string|null>, movements: array<string, string>, asks: array<string, string>} */
+    /** @return array{craft: string, regions: array<string, string|null>, movements: array<string, string>, asks: array<string, array<string, string>>} */
     private static function pack(string $file): array
     {
         $data = self::data();
@@ -62,7 +68,7 @@ final class ShippedCraft
             $movement = MovementReader::read(Node::root(self::decoded($source)), $craft->ranges);
             $packed['regions'][$movement->id] = $movement->mainRegion()?->value;
             $packed['movements'][$movement->id] = serialize($movement);
-            $packed['asks'][$movement->id] = serialize(DemandBook::all($movement));
+            $packed['asks'][$movement->id] = array_map(serialize(...), DemandBook::all($movement));
         }
         array_map('unlink', glob(dirname($file) . '/craft-*.php') ?: []);
         $half = "$file." . getmypid();

@@ -36,7 +36,7 @@ final readonly class MatrixResource
                 'id' => $id,
                 'name' => $movement->name(),
                 'zone' => $movement->mainRegion()?->zone()->value,
-                'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name, 'isWithProp' => $variation->option !== null], [...$movement->variations, ...array_values($movement->withProps)]),
+                'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name, 'isWithProp' => $variation->option !== null], [...$movement->variations, ...$movement->withProps->all()]),
                 'seconds' => $matrix->tenths[$id] / 10,
             ];
         }

@@ -96,7 +96,7 @@ final readonly class MovementResource
     /** @return array<string, mixed> a prop that helps: where, what is said, and what it changes */
     private function option(Movement $movement, PropOption $option): array
     {
-        $rungs = array_values(array_filter($movement->withProps, static fn (Variation $with): bool => $with->option === $option));
+        $rungs = $movement->withProps->with($option);
         $shown = self::shownWith($movement, $option);
         $prop = $this->craft->changeOvers->prop($option->prop);
         $notFor = fn (Variation $rung): array => array_column(DemandResource::excluded($this->craft, $movement, $rung), 'name');
@@ -118,9 +118,9 @@ final readonly class MovementResource
     /** The rung on which a prop is shown: the usual one if it is for that, else the fullest. */
     private static function shownWith(Movement $movement, PropOption $option): ?Variation
     {
-        $rungs = array_values(array_filter($movement->withProps, static fn (Variation $with): bool => $with->option === $option));
+        $rungs = $movement->withProps->with($option);
 
-        return $movement->withProps[$movement->usualVariation . PropOption::WITH . $option->id()] ?? $rungs[count($rungs) - 1] ?? null;
+        return $movement->withProps->get($movement->usualVariation . PropOption::WITH . $option->id()) ?? $rungs[count($rungs) - 1] ?? null;
     }
 
     /** @return list<MainBase> on which a rung is done; in bed also with the backrest down */

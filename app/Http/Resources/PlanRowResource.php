@@ -12,6 +12,7 @@ use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Cue;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
+use KindChair\Movement\PropOption;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
 use KindChair\Movement\Tempo;
@@ -104,15 +105,14 @@ final readonly class PlanRowResource
     private static function withProps(Movement $movement, Entry $entry, MainBase $base, ?array $kit): array
     {
         $rung = $movement->withoutProp($movement->variation($entry->variation));
-        $on = $rung->baseFor($base)->base();
-        $here = array_values(array_filter($movement->withEachProp($rung), static fn (Variation $with): bool => $with->allows($on)));
+        $options = $movement->optionsFor($rung, $rung->baseFor($base)->base());
 
-        return array_map(static fn (Variation $with): array => [
-            'id' => $with->id,
+        return array_map(static fn (string $id, PropOption $option): array => [
+            'id' => $id,
             'rung' => $rung->id,
-            'name' => $with->option?->name() ?? '',
-            'isHere' => $kit === null || array_diff($with->props, $kit) === [],
-        ], $here);
+            'name' => $option->name(),
+            'isHere' => $kit === null || in_array($option->prop, $kit, true),
+        ], array_keys($options), $options);
     }
 
     /**

@@ -17,10 +17,7 @@ final class DemandBook
     /** @var WeakMap<Variation, array<string, list<Ask>>> by base and named side; a draft that changes is another rung */
     private WeakMap $known;
 
-    /** @var array<string, array<string, list<Ask>>|null> what was kept of each movement */
-    private array $kept = [];
-
-    /** @param (Closure(string): (array<string, list<Ask>>|null))|null $packed what was worked out earlier of a movement of the library, by rung and base */
+    /** @param (Closure(string, string): (list<Ask>|null))|null $packed what was worked out earlier, by the id of a movement of the library, and its rung and base */
     public function __construct(private ?Closure $packed = null)
     {
         $this->known = new WeakMap();
@@ -60,16 +57,16 @@ final class DemandBook
     private function read(Movement $movement, Variation $variation, Base $base): array
     {
         $drawn = $variation->allows($base) ? $base : $variation->mainBase();
-        $kept = $this->packed === null ? null : $this->kept[$movement->id] ??= ($this->packed)($movement->id);
+        $kept = $this->packed === null ? null : ($this->packed)($movement->id, "$variation->id/$drawn->value");
 
-        return $kept["$variation->id/$drawn->value"] ?? self::workOut(new Shape($movement, $variation, $drawn));
+        return $kept ?? self::workOut(new Shape($movement, $variation, $drawn));
     }
 
     /** @return array<string, list<Ask>> what a movement asks, by rung and base: to be kept */
     public static function all(Movement $movement): array
     {
         $all = [];
-        foreach ([...$movement->variations, ...array_values($movement->withProps)] as $variation) {
+        foreach ([...$movement->variations, ...$movement->withProps->all()] as $variation) {
             foreach ($variation->bases as $base) {
                 $all["$variation->id/$base->value"] = self::workOut(new Shape($movement, $variation, $base));
             }

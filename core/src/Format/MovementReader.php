@@ -23,6 +23,7 @@ use KindChair\Movement\Position;
 use KindChair\Movement\PropPlace;
 use KindChair\Movement\Refinement;
 use KindChair\Movement\RefinementKind;
+use KindChair\Movement\RungsWithProps;
 use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
@@ -55,7 +56,7 @@ final readonly class MovementReader
                 $with = $rung->with($option);
                 if ($with !== null) {
                     $isAsBefore = $with->angles == $rung->angles && $with->body->hands == $rung->body->hands;
-                    $withProps[$with->id] = $isAsBefore ? $with->onSeatsOf($rung) : $contacts->settled($with, $steps);
+                    $withProps[] = $isAsBefore ? $with->onSeatsOf($rung) : $contacts->settled($with, $steps);
                 }
             }
         }
@@ -95,7 +96,7 @@ final readonly class MovementReader
             refinements: array_map(self::refinement(...), $node->maybe('refinements')?->items() ?? []),
             carer: $node->maybe('carer')?->string(),
             options: $options,
-            withProps: $withProps,
+            withProps: new RungsWithProps($withProps),
         ));
     }
 

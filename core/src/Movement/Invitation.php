@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Movement;
 
 /** The ways in which an option is offered and not ordered. */
-final readonly class Invitation
+final class Invitation
 {
     private const WAYS = [
         'if you like', 'if you wish', 'if that suits you', 'if it appeals', 'as suits you', 'as you please', 'does very well', 'works as well', 'work as well', 'as you like', 'as you wish', 'if it is there', 'if that is there', 'is fine', 'is plenty', 'will do', 'is enough',
@@ -26,10 +26,18 @@ final readonly class Invitation
     ];
     private const CHOICE = '/\\bor\\b|\\bif (the|it|that|they|your|any)\\b|\\b(is|are) (good|fine)\\b|\\bneeds? not\\b|\\bis needed\\b|\\bnone\\b|\\bas (much|little|small|wide|light|lightly|near|close) as\\b|\\bthan (is )?(easy|as is)\\b|\\bthat is all\\b|\\bas (it|they) likes?\\b|\\bonly (think|the thought)\\b|\\bas is easy\\b/i';
 
+    /** @var array<string, list<string>> what was found in words before: a class says the same ones again */
+    private static array $found = [];
+
     /** @return list<string> the invitations in some words */
     public static function in(string $words): array
     {
-        $words = mb_strtolower($words);
+        return self::$found[$words] ??= self::find(mb_strtolower($words));
+    }
+
+    /** @return list<string> */
+    private static function find(string $words): array
+    {
         // Most sentences invite to nothing: one look tells, instead of one for each way.
         if (preg_match('/' . implode('|', self::WAYS) . '/', $words) !== 1) {
             return [];

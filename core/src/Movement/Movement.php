@@ -28,7 +28,7 @@ final readonly class Movement
      * @param list<Refinement> $refinements what is added while it goes on, in no particular order
      * @param string|null $carer what a carer does who moves the limb for somebody; null where nothing can be moved
      * @param list<PropOption> $options props that help
-     * @param array<string, Variation> $withProps its rungs as they are done with one of them, by id
+     * @param RungsWithProps $withProps its rungs as they are done with one of them
      * @param int|null $sideChange tenths of a second to change sides, where it takes longer than usual
      */
     public function __construct(
@@ -57,7 +57,7 @@ final readonly class Movement
         public array $refinements = [],
         public ?string $carer = null,
         public array $options = [],
-        public array $withProps = [],
+        public RungsWithProps $withProps = new RungsWithProps(),
     ) {
         if ($this->cycle() === []) {
             throw InvalidMovement::needsCycle($id);
@@ -83,7 +83,7 @@ final readonly class Movement
 
     public function hasVariation(string $id): bool
     {
-        return isset($this->withProps[$id]) || in_array($id, array_column($this->variations, 'id'), true);
+        return in_array($id, $this->withProps->ids(), true) || in_array($id, array_column($this->variations, 'id'), true);
     }
 
     /** @throws UnknownMovement when it has no such rung */
@@ -94,10 +94,8 @@ final readonly class Movement
                 return $variation;
             }
         }
-        if (isset($this->withProps[$id])) {
-            return $this->withProps[$id];
-        }
-        throw UnknownMovement::variation($this->name(), $id, array_column($this->variations, 'id'));
+
+        return $this->withProps->get($id) ?? throw UnknownMovement::variation($this->name(), $id, array_column($this->variations, 'id'));
     }
 
     /**
@@ -126,9 +124,23 @@ final readonly class Movement
     /** @return list<Variation> a rung with each prop that helps in it */
     public function withEachProp(Variation $rung): array
     {
-        $start = $this->withoutProp($rung)->id . PropOption::WITH;
+        return $this->withProps->of($this->withoutProp($rung)->id);
+    }
 
-        return array_values(array_filter($this->withProps, static fn (Variation $one): bool => str_starts_with($one->id, $start)));
+    /** @return array<string, PropOption> the props that help in a rung on a base, by the id of the rung with each */
+    public function optionsFor(Variation $rung, Base $base): array
+    {
+        $plain = $this->withoutProp($rung);
+        $ids = array_flip($this->withProps->ids());
+        $options = [];
+        foreach ($plain->allows($base) ? $this->options : [] as $option) {
+            $id = $plain->id . PropOption::WITH . $option->id();
+            if (isset($ids[$id]) && ($option->bases === [] || in_array($base, $option->bases, true))) {
+                $options[$id] = $option;
+            }
+        }
+
+        return $options;
     }
 
     /** @return list<Step> */

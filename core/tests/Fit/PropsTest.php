@@ -110,7 +110,7 @@ final class PropsTest extends TestCase
         $craft = Make::craft();
         $unseen = [];
         foreach ($craft->library->all() as $movement) {
-            foreach ($movement->withProps as $with) {
+            foreach ($movement->withProps->all() as $with) {
                 $plain = FigureKey::usual($movement->id, $movement->withoutProp($with))->draw($craft->library)?->toArray();
                 $drawn = FigureKey::usual($movement->id, $with)->draw($craft->library)?->toArray() ?? [];
                 $isOfSeat = $craft->changeOvers->prop($with->props[0])?->isOfSeat === true || $with->props === ['wall'];

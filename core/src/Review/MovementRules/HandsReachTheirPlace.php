@@ -25,7 +25,7 @@ final readonly class HandsReachTheirPlace implements MovementRule
     {
         $problems = [];
         $ids = array_map(static fn (Step $step): string => $step->id, $movement->steps);
-        foreach ([...$movement->variations, ...array_values($movement->withProps)] as $variation) {
+        foreach ([...$movement->variations, ...$movement->withProps->all()] as $variation) {
             foreach ($variation->body->hands as $contact) {
                 foreach (array_diff($contact->in, $ids) as $unknown) {
                     $problems[] = new MovementProblem("variations/$variation->id/body", "There is no step \"$unknown\" in which a hand could lie on the {$contact->on->value}.");

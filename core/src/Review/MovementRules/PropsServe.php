@@ -47,7 +47,7 @@ final readonly class PropsServe implements MovementRule
         $ids = [];
         foreach ($movement->options as $at => $option) {
             $place = "withProps/$at";
-            $rungs = array_values(array_filter($movement->withProps, static fn (Variation $rung): bool => $rung->option === $option));
+            $rungs = $movement->withProps->with($option);
             foreach ($this->problems($movement, $option, $rungs) as $problem) {
                 $problems[] = new MovementProblem($place, $problem);
             }

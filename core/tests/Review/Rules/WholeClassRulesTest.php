@@ -174,7 +174,7 @@ final class WholeClassRulesTest extends TestCase
     {
         $strap = self::plan(self::entry('strap-lean', Make::craft()->library->get('strap-lean')->usualVariation, Make::breaths(4)));
         self::assertContains('strap', Make::craft()->library->get('strap-lean')->variation($strap->entries()[0]->variation)->props);
-        $with = Make::plan(Make::entry('e', 'cat-cow', Make::breaths(4), variation: array_key_first(Make::craft()->library->get('cat-cow')->withProps) ?? ''));
+        $with = Make::plan(Make::entry('e', 'cat-cow', Make::breaths(4), variation: Make::craft()->library->get('cat-cow')->withProps->ids()[0]));
         self::present('props-at-hand', $with, Severity::Slip, ['kit' => []]);
         self::present('props-at-hand', $strap, Severity::Slip, ['kit' => []], isSettled: false);
         self::absent('props-at-hand', $strap, ['kit' => ['strap']]);

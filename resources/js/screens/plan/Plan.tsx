@@ -1,10 +1,11 @@
-import { useCallback, useRef, useState } from 'react';
+import { Suspense, useCallback, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../../api/client';
 import { refresh, useLibrary } from '../../api/queries';
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { Finding } from '../../api/types/answer-plan';
 import { FindEverywhere } from '../../parts/FindEverywhere';
+import { later } from '../../parts/later';
 import { Sheet } from '../../parts/Sheet';
 import { useTitle } from '../../parts/useTitle';
 import { Trouble, Waiting } from '../../parts/States';
@@ -12,13 +13,10 @@ import type { ZoneName } from '../../parts/ZoneShape';
 import { BodyMap } from './BodyMap';
 import { ClassList } from './ClassList';
 import { ClassSettings } from './ClassSettings';
-import { CompareSheet } from './CompareSheet';
 import { ConflictSheet } from './ConflictSheet';
-import { FindingSheet } from './FindingSheet';
 import { runOf } from './edits';
 import { Findings } from './Findings';
 import { KeysSheet } from './KeysSheet';
-import { Look } from './Look';
 import { MinutesBench } from './MinutesBench';
 import { NarrowPanels } from './NarrowPanels';
 import { PeoplePanel } from './PeoplePanel';
@@ -27,7 +25,6 @@ import { PlanHeader, sheetUrl } from './PlanHeader';
 import { Rehearsal } from './Rehearsal';
 import { Said } from './Said';
 import type { ShownPlan } from './shown';
-import { TrimSheet } from './TrimSheet';
 import { useAdding } from './useAdding';
 import { usePlanActions } from './usePlanActions';
 import { usePlan, type PlanState } from './usePlan';
@@ -35,8 +32,13 @@ import { usePlanKeys } from './usePlanKeys';
 import { usePlanSaid } from './usePlanSaid';
 import { useSettingAside } from './useSettingAside';
 import { useSelection } from './useSelection';
-import { VersionsSheet } from './VersionsSheet';
 import { useStartLeading } from './useStartLeading';
+
+const CompareSheet = later(() => import('./CompareSheet').then((one) => one.CompareSheet));
+const FindingSheet = later(() => import('./FindingSheet').then((one) => one.FindingSheet));
+const SettleAllSheet = later(() => import('./SettleAllSheet').then((one) => one.SettleAllSheet));
+const TrimSheet = later(() => import('./TrimSheet').then((one) => one.TrimSheet));
+const VersionsSheet = later(() => import('./VersionsSheet').then((one) => one.VersionsSheet));
 
 export default function PlanPage() {
     const { classId = '' } = useParams();
@@ -253,58 +255,47 @@ function Plan({ classId, answer, state, library }: Props) {
             )}
             <Rehearsal classId={classId} open={open === 'rehearsal'} onClose={close} />
             <KeysSheet open={open === 'keys'} onClose={close} />
-            {open === 'versions' && (
-                <VersionsSheet classId={classId} revision={answer.revision} onTake={state.takeUp} onClose={close} />
-            )}
-            {looked && answer.findings.some(({ key }) => key === looked.key) && (
-                <FindingSheet
-                    classId={classId}
-                    finding={looked}
-                    revision={answer.revision}
-                    busy={busy}
-                    onRemedy={(finding) => void remedy(finding).then((worked) => worked && setLooked(null))}
-                    onSetAside={(finding, reason, everywhere) => {
-                        setLooked(null);
-                        void setAside(finding, reason, everywhere);
-                    }}
-                    onClose={() => setLooked(null)}
-                />
-            )}
-            {open === 'all' && (
-                <Sheet title="Settle all that gives nothing up" open onClose={close}>
-                    <Look classId={classId} question={{ all: true, revision: answer.revision }}>
-                        {() => (
-                            <button
-                                className="button button-main w-full"
-                                disabled={busy}
-                                onClick={() => {
-                                    setBusy(true);
-                                    void state.remedyAll().then(() => {
-                                        setBusy(false);
-                                        close();
-                                    });
-                                }}
-                            >
-                                Settle them
-                            </button>
-                        )}
-                    </Look>
-                </Sheet>
-            )}
-            {open === 'trim' && (
-                <TrimSheet
-                    classId={classId}
-                    revision={answer.revision}
-                    planned={answer.totals.planned}
-                    slot={answer.totals.slot}
-                    onTake={(plan) => {
-                        edit(() => plan);
-                        close();
-                    }}
-                    onClose={close}
-                />
-            )}
-            {open === 'compare' && <CompareSheet classId={classId} revision={answer.revision} onClose={close} />}
+            <Suspense fallback={null}>
+                {open === 'versions' && (
+                    <VersionsSheet classId={classId} revision={answer.revision} onTake={state.takeUp} onClose={close} />
+                )}
+                {looked && answer.findings.some(({ key }) => key === looked.key) && (
+                    <FindingSheet
+                        classId={classId}
+                        finding={looked}
+                        revision={answer.revision}
+                        busy={busy}
+                        onRemedy={(finding) => void remedy(finding).then((worked) => worked && setLooked(null))}
+                        onSetAside={(finding, reason, everywhere) => {
+                            setLooked(null);
+                            void setAside(finding, reason, everywhere);
+                        }}
+                        onClose={() => setLooked(null)}
+                    />
+                )}
+                {open === 'all' && (
+                    <SettleAllSheet
+                        classId={classId}
+                        revision={answer.revision}
+                        onSettle={state.remedyAll}
+                        onClose={close}
+                    />
+                )}
+                {open === 'trim' && (
+                    <TrimSheet
+                        classId={classId}
+                        revision={answer.revision}
+                        planned={answer.totals.planned}
+                        slot={answer.totals.slot}
+                        onTake={(plan) => {
+                            edit(() => plan);
+                            close();
+                        }}
+                        onClose={close}
+                    />
+                )}
+                {open === 'compare' && <CompareSheet classId={classId} revision={answer.revision} onClose={close} />}
+            </Suspense>
             {conflict && <ConflictSheet classId={classId} conflict={conflict} settle={settle} />}
         </main>
     );
