@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Finding } from '../../api/types/answer-plan';
+import { TextField } from '../../parts/Field';
 import { Sheet } from '../../parts/Sheet';
 import { Look } from './Look';
 
@@ -53,21 +54,17 @@ export function FindingSheet({
             )}
             <fieldset className="mt-5 border-t border-hair pt-4">
                 <legend className="font-slab text-[1.125rem] font-bold">Set it aside</legend>
-                <label className="block">
-                    <span className="mb-1 block">Your reason, kept with the class</span>
-                    <input
-                        className="field"
-                        maxLength={300}
-                        value={reason}
-                        aria-invalid={asks && reason.trim() === ''}
-                        onChange={(event) => setReason(event.target.value)}
-                    />
-                </label>
-                {asks && reason.trim() === '' && (
-                    <p role="alert" className="mt-1 font-semibold">
-                        Please say why in a few words, so that you know it next time.
-                    </p>
-                )}
+                <TextField
+                    label="Your reason, kept with the class"
+                    maxLength={300}
+                    value={reason}
+                    error={
+                        asks && reason.trim() === ''
+                            ? 'Please say why in a few words, so that you know it next time.'
+                            : undefined
+                    }
+                    onChange={(event) => setReason(event.target.value)}
+                />
                 <div className="mt-3 flex flex-wrap gap-2">
                     <button type="button" className="button" onClick={() => setAside(false)}>
                         In this class
