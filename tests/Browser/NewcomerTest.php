@@ -69,6 +69,12 @@ final class NewcomerTest extends BrowserTestCase
         $this->see('Minutes, head to toe');
         self::assertGreaterThanOrEqual(12, count($this->browser->findElements(WebDriverBy::cssSelector('[data-row]'))));
         $this->see('Nothing to settle');
+        $this->see('The bench is as long as the time you have booked');
+        self::assertNotSame([], $this->browser->findElements(WebDriverBy::cssSelector('.shown-around[aria-label="The class on its bench"]')));
+        $this->click('Next');
+        $this->see('what could hurt somebody');
+        $this->click('Skip');
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('.shown-around')));
 
         $this->click('Lead this class');
         $this->click('Begin');

@@ -68,6 +68,7 @@ export default function Help() {
                         className="button"
                         onClick={() => {
                             keep('first-steps-skipped', null);
+                            keep('plan-tour-seen', null);
                             void navigate('/');
                         }}
                     >

@@ -25,6 +25,7 @@ import { PlanHeader, sheetUrl } from './PlanHeader';
 import { Rehearsal } from './Rehearsal';
 import { Said } from './Said';
 import type { ShownPlan } from './shown';
+import { Tour } from './Tour';
 import { useAdding } from './useAdding';
 import { usePlanActions } from './usePlanActions';
 import { usePlan, type PlanState } from './usePlan';
@@ -162,6 +163,7 @@ function Plan({ classId, answer, state, library }: Props) {
                 actions={actions}
                 onLead={lead}
             />
+            <Tour />
             {said && <Said words={said} onRead={() => setSaid(null)} />}
             <MinutesBench
                 totals={answer.totals}
