@@ -132,6 +132,23 @@ final class CompanionTest extends BrowserTestCase
         self::assertSame([$one, $two, $one, $two], $this->rows());
     }
 
+    public function testOneRowOfACompletedClassIsTaken(): void
+    {
+        $this->openDemo();
+        $before = $this->rows();
+        $this->press('More');
+        $this->press('Complete it for me');
+        $this->find('[data-made]');
+        $one = $this->find('[aria-label^="Take only "]');
+        $name = substr((string) $one->getAttribute('aria-label'), strlen('Take only '));
+        $one->click();
+        $this->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-made]')) !== []
+            && $this->browser->findElements(WebDriverBy::cssSelector("[aria-label=\"Take only $name\"]")) === [], "$name in the class itself");
+        $this->press('Back to the plan');
+        $this->until(fn (): bool => count($this->rows()) === count($before) + 1, 'one row more');
+        self::assertSame([$name], array_values(array_diff($this->rows(), $before)));
+    }
+
     public function testRowsAndActionsOfAClassAreFoundByWords(): void
     {
         $this->openDemo();

@@ -13,6 +13,7 @@ export function MiniSpine({
     onChoose,
     chosen,
     sayChosen = '',
+    onTake,
 }: {
     rows: readonly Bone[];
     /** entries that are marked as new */
@@ -23,6 +24,8 @@ export function MiniSpine({
     chosen?: readonly string[];
     /** what a pressed row is */
     sayChosen?: string;
+    /** takes one of the new rows alone */
+    onTake?: (row: Bone) => void;
 }) {
     return (
         <ol className="relative">
@@ -51,7 +54,7 @@ export function MiniSpine({
                 );
                 const shape = `flex w-full items-center gap-2 py-0.5 text-[0.875rem] ${opens ? 'mt-1.5 border-t border-hair pt-1.5' : ''}`;
                 return (
-                    <li key={row.entry} data-bone={row.movement}>
+                    <li key={row.entry} data-bone={row.movement} className={onTake ? 'flex items-center' : undefined}>
                         {onChoose ? (
                             <button
                                 type="button"
@@ -63,6 +66,17 @@ export function MiniSpine({
                             </button>
                         ) : (
                             <span className={shape}>{name}</span>
+                        )}
+                        {onTake && isNew && (
+                            <button
+                                type="button"
+                                className="button button-quiet -my-1 ml-1 px-3"
+                                aria-label={`Take only ${row.name}`}
+                                title="Take only this one"
+                                onClick={() => onTake(row)}
+                            >
+                                +
+                            </button>
                         )}
                     </li>
                 );

@@ -1,6 +1,7 @@
 import { useLibrary } from '../../api/queries';
 import { vocabulary } from '../../api/types/words';
 import { Tick } from '../../parts/Field';
+import { useMedia } from '../../parts/useMedia';
 import { without } from '../../parts/without';
 import { Toggles } from '../../parts/Toggles';
 import { ZoneShape } from '../../parts/ZoneShape';
@@ -17,6 +18,7 @@ const SHARES: [number, string][] = [
 /** What the class is for, where more and where less, what stays and what is left out. */
 export function Asking({ wish, onChange }: { wish: Wish; onChange: (wish: Wish) => void }) {
     const library = useLibrary();
+    const isWide = useMedia('(min-width: 80rem)');
     return (
         <div className="space-y-5">
             <details open={wish.purposes.length > 0} className="rounded-2xl bg-list px-4 py-2">
@@ -30,15 +32,13 @@ export function Asking({ wish, onChange }: { wish: Wish; onChange: (wish: Wish) 
                     />
                 </div>
             </details>
-            <fieldset className="min-w-0 rounded-2xl bg-list px-4 py-3">
-                <legend className="float-left mb-2 w-full font-slab text-[1.125rem] font-bold">
-                    More here, less there
-                </legend>
+            <details open={isWide || Object.keys(wish.zones).length > 0} className="rounded-2xl bg-list px-4 py-2">
+                <summary className="min-h-11 py-2 font-slab text-[1.125rem] font-bold">More here, less there</summary>
                 {vocabulary.zone.map(([zone, name]) => {
                     const share = wish.zones[zone] ?? 1;
                     const at = SHARES.findIndex(([value]) => value === share);
                     return (
-                        <label key={zone} className="flex min-h-11 clear-both items-center gap-2.5 text-[0.9375rem]">
+                        <label key={zone} className="flex min-h-11 items-center gap-2.5 text-[0.9375rem]">
                             <ZoneShape zone={zone} size={22} />
                             <span className="w-[5.5rem] shrink-0 leading-tight">{name}</span>
                             <input
@@ -66,7 +66,7 @@ export function Asking({ wish, onChange }: { wish: Wish; onChange: (wish: Wish) 
                         </label>
                     );
                 })}
-            </fieldset>
+            </details>
             <Chips
                 title="Kept in place"
                 empty="Nothing yet. Under each class, movements can be kept or left out."

@@ -44,11 +44,11 @@ export function Beginnings({
     return (
         <section
             aria-label="Begin with"
-            className="grid items-start gap-4 lg:grid-cols-[1.3fr_1fr_0.8fr]"
+            className="grid items-start gap-4 sm:grid-cols-2 lg:grid-cols-[1.3fr_1fr_0.8fr]"
             aria-busy={!answer.data}
         >
             {last && (
-                <div className="card bg-butter" data-begin="after">
+                <div className="card bg-butter max-lg:col-span-full" data-begin="after">
                     <h2 className="text-[1.25rem]">The next one</h2>
                     <p className="text-ink-soft">
                         After {last.title}, {clock(last.seconds)} planned.

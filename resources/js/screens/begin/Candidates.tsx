@@ -15,6 +15,7 @@ export function Candidates({
     wish,
     onWish,
     onTake,
+    onTakeRow,
     take,
     busy,
 }: {
@@ -22,6 +23,8 @@ export function Candidates({
     wish: Wish;
     onWish: (wish: Wish) => void;
     onTake: (one: Candidate) => void;
+    /** where a class is completed: one of the rows that were made for it */
+    onTakeRow?: (one: Candidate, entry: string) => void;
     /** on the button that takes one */
     take: string;
     busy: boolean;
@@ -77,6 +80,7 @@ export function Candidates({
                     wish={wish}
                     onWish={onWish}
                     onTake={() => onTake(one)}
+                    onTakeRow={onTakeRow && ((entry) => onTakeRow(one, entry))}
                 />
             ))}
         </ol>
@@ -91,6 +95,7 @@ function Card({
     wish,
     onWish,
     onTake,
+    onTakeRow,
 }: {
     one: Candidate;
     isFirst: boolean;
@@ -99,6 +104,7 @@ function Card({
     wish: Wish;
     onWish: (wish: Wish) => void;
     onTake: () => void;
+    onTakeRow?: (entry: string) => void;
 }) {
     return (
         <li className={`card flex flex-col gap-3 ${isFirst ? 'outline-2 outline-ink' : ''}`} data-candidate={one.as}>
@@ -126,7 +132,11 @@ function Card({
                 <p>{near(one)}</p>
             </div>
             <div data-worked>
-                <MiniSpine rows={one.rows} />
+                <MiniSpine
+                    rows={one.rows}
+                    fresh={onTakeRow ? one.added : []}
+                    onTake={onTakeRow && ((row) => onTakeRow(row.entry))}
+                />
             </div>
             <details>
                 <summary className="min-h-11 py-2.5 font-semibold">Keep or leave out</summary>

@@ -2,13 +2,16 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../../api/client';
+import { refresh } from '../../api/queries';
 import type { Candidate } from '../../api/types/answer-compose';
 import type { PlanAnswer } from '../../api/types/answer-plan';
+import type { PlanDocument } from '../plan/usePlan';
 import { Problem } from '../../parts/FormSheet';
 import { PageTitle } from '../../parts/Shell';
 import { Trouble, Waiting } from '../../parts/States';
 import { Asking } from './Asking';
 import { Candidates } from './Candidates';
+import { takeRow } from './takeRow';
 import { asked, NO_WISH } from './wish';
 
 /** A class that is begun, completed in three ways: what is in it stays as it is. */
@@ -30,16 +33,21 @@ export default function FillClass() {
         return <Waiting what="your class" />;
     }
     const { data } = plan;
-    const take = (one: Candidate) => {
+    const keep = (plan: PlanDocument, then: () => unknown) => {
         setBusy(true);
-        api.put(`classes/${classId}/plan`, { revision: data.revision, plan: one.plan }).then(
-            () => navigate(`/classes/${classId}/plan`),
-            (error: Error) => {
-                setBusy(false);
-                setProblem(error.message);
-            },
-        );
+        setProblem(null);
+        api.put(`classes/${classId}/plan`, { revision: data.revision, plan })
+            .then(then)
+            .catch((error: Error) => setProblem(error.message))
+            .finally(() => setBusy(false));
     };
+    const take = (one: Candidate) => keep(one.plan, () => navigate(`/classes/${classId}/plan`));
+    // The page stays: what is left is filled around the row that was taken.
+    const takeOne = (one: Candidate, entry: string) =>
+        keep(takeRow(data.plan, one.plan, entry), async () => {
+            await plan.refetch();
+            await refresh('compose');
+        });
     return (
         <>
             <PageTitle
@@ -64,6 +72,7 @@ export default function FillClass() {
                     take="Take this one"
                     busy={busy}
                     onTake={take}
+                    onTakeRow={data.entries.length > 0 ? takeOne : undefined}
                 />
             </div>
         </>

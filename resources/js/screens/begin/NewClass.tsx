@@ -60,7 +60,7 @@ export default function NewClass() {
     const last = beginnings.data?.last ?? null;
     const name = groups.data.groups.find(({ id }) => String(id) === group)?.name;
     const now = {
-        title: typed.title ?? last?.title ?? (name ? `${name}, seated` : 'Seated class'),
+        title: typed.title ?? last?.title ?? name ?? 'Seated class',
         startsAt: typed.startsAt ?? last?.startsAt ?? '',
         venue: typed.venue ?? String(last?.venue ?? ''),
         minutes: typed.minutes ?? String(last?.minutes ?? 45),
