@@ -54,7 +54,7 @@ final readonly class ClassComposer
         $group = $this->planner->peopleOf($class);
         $zones = $this->planner->reviewOf($class, $plan, $group)->coverage->zones;
         $craft = $this->planner->craft;
-        $shelf = new Shelf($craft->library, $this->planner->timelines($group), $craft->changeOvers, $this->planner->chooserFor($class), $group, $plan, self::book());
+        $shelf = new Shelf($craft->library, $this->planner->timelines($group), $craft->changeOvers, $this->planner->chooserFor($class, $plan), $group, $plan, self::book());
 
         return Fitting::into($plan->section($section)->kind, $zones, array_map(static fn (Entry $entry): string => $entry->movement, $plan->entries()), $shelf, self::book());
     }

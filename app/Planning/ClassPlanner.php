@@ -117,6 +117,7 @@ final readonly class ClassPlanner
         return KnownVersions::with(
             $class,
             $group,
+            $plan->settings->never,
             fn (Remembered $known): Review => $reviewer->review($plan, $group, $this->choicesOf($class, $plan), $known),
         );
     }
@@ -176,9 +177,9 @@ final readonly class ClassPlanner
     }
 
     /** Chooses versions as this class and its place allow. */
-    public function chooserFor(SeatedClass $class): Chooser
+    public function chooserFor(SeatedClass $class, ClassPlan $plan): Chooser
     {
-        return new Chooser($this->craft->library, $this->craft->ranges, $this->craft->demands, $this->kitOf($class), self::never($class));
+        return new Chooser($this->craft->library, $this->craft->ranges, $this->craft->demands, $this->kitOf($class), Reviewer::never(self::never($class), $plan));
     }
 
     /** @return list<string>|null prop ids that are at hand where this class is, with what belongs to every seat; null when nobody noted the kit */

@@ -9,6 +9,7 @@ use App\Library\TeacherCraft;
 use App\Models\SeatedClass;
 use Closure;
 use Illuminate\Support\Facades\Cache;
+use KindChair\Demand\Demand;
 use KindChair\Fit\Remembered;
 use KindChair\People\Group;
 
@@ -23,16 +24,17 @@ final class KnownVersions
 
     /**
      * @template T
+     * @param list<Demand> $never what the teacher leaves out of this class
      * @param Closure(Remembered): T $work
      * @return T
      */
-    public static function with(SeatedClass $class, Group $group, Closure $work): mixed
+    public static function with(SeatedClass $class, Group $group, array $never, Closure $work): mixed
     {
         if ($group->people === []) {
             return $work(new Remembered());
         }
         $name = "versions:$class->id";
-        $from = self::from($class, $group);
+        $from = self::from($class, $group, $never);
         $kept = Cache::get($name);
         $known = new Remembered(is_array($kept) && $kept['from'] === $from ? self::opened($kept['versions']) : []);
         $answer = $work($known);
@@ -44,10 +46,14 @@ final class KnownVersions
         return $answer;
     }
 
-    /** Changes with the people as they are today, the place, the teacher's movements, and the core. */
-    private static function from(SeatedClass $class, Group $group): string
+    /**
+     * Changes with the people as they are today, the place, what is left out, the teacher's movements, and the core.
+     *
+     * @param list<Demand> $never
+     */
+    private static function from(SeatedClass $class, Group $group, array $never): string
     {
-        return hash('xxh128', serialize([$group, $class->venue?->kit(), $class->venue?->never(), (new TeacherCraft())->mark($class->user), DerivedCache::stamp()]));
+        return hash('xxh128', serialize([$group, $never, $class->venue?->kit(), $class->venue?->never(), (new TeacherCraft())->mark($class->user), DerivedCache::stamp()]));
     }
 
     /** @param array<string, string> $versions */

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use KindChair\Compose\NextClass;
 use KindChair\Format\PlanWriter;
 use KindChair\Practice\ClassRecord;
+use KindChair\Review\Reviewer;
 
 /** The class after a class: the same people, place and hour, a week or more later, with what the last one taught. */
 final readonly class NextTime
@@ -40,7 +41,7 @@ final readonly class NextTime
             $ledPlan = $this->planner->read($class->plan($led->revision)->document);
             $record = ClassRecord::of($ledPlan, $this->planner->timeline($ledPlan, $group), $led->done());
         }
-        $composer = (new ClassComposer($this->planner))->composer($this->planner->kitOf($class), ClassPlanner::neverAt($class->venue));
+        $composer = (new ClassComposer($this->planner))->composer($this->planner->kitOf($class), Reviewer::never(ClassPlanner::neverAt($class->venue), $plan));
 
         return NextClass::of($plan, $record, $group, Wishes::lately($class->user, $class->group_id, $this->planner, until: $class->starts_at), $composer, $this->planner->timelines($group), $this->planner->craft->library);
     }

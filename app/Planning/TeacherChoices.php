@@ -65,6 +65,6 @@ final readonly class TeacherChoices
             $this->planner->timeline($plan, $this->planner->peopleOf($class))->passesOf($entryId),
         );
 
-        return $this->planner->chooserFor($class)->breaks($person, $asked, $variation);
+        return $this->planner->chooserFor($class, $plan)->breaks($person, $asked, $variation);
     }
 }

@@ -185,6 +185,11 @@ final class BeginningTest extends AppTestCase
         $id = $this->postJson('/api/classes', ['title' => 'New', 'slotMinutes' => 20])->json('id');
         $plan = $this->getJson("/api/classes/$id/plan")->json('plan');
         $this->assertSame(['easy', 'toe-to-head', 1.7], [$plan['pattern'], $plan['settings']['order'], $plan['settings']['speechRate']]);
+        $directions = fn (): array => $this->answer($this->postJson('/api/compose', ['minutes' => 40]), 'answer-compose')['candidates'][0]['directions'];
+        $this->assertContains('turn-left', $directions());
+        $this->putJson('/api/teaching', ['settings' => ['never' => ['trunk-turn']]])->assertOk();
+        $this->assertSame(['fold', 'arch', 'lean-left', 'lean-right'], $directions(), 'without what she leaves out');
+        $this->putJson('/api/teaching', ['settings' => ['never' => ['flying']]])->assertUnprocessable();
         $this->putJson('/api/teaching', ['settings' => ['order' => 'sideways']])->assertUnprocessable();
         $this->putJson('/api/teaching', ['pattern' => 'none'])->assertUnprocessable();
     }

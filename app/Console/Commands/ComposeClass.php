@@ -17,6 +17,7 @@ use InvalidArgumentException;
 use JsonException;
 use KindChair\Format\FormatError;
 use KindChair\People\Group;
+use KindChair\Review\Reviewer;
 
 final class ComposeClass extends Command
 {
@@ -48,7 +49,7 @@ final class ComposeClass extends Command
             $place = $this->place($schemas);
             $wish = Wishes::fromWords((string) $this->option('focus'), (string) $this->option('as'), $this->listed('must'), $this->listed('never'), (bool) $this->option('standing'), (int) $this->option('seed'), $planner->craft->library);
             $frame = $planner->read($document);
-            $made = (new ClassComposer($planner))->composer($planner->kitAt($place), ClassPlanner::neverAt($place))->compose($frame, $group, $wish);
+            $made = (new ClassComposer($planner))->composer($planner->kitAt($place), Reviewer::never(ClassPlanner::neverAt($place), $frame))->compose($frame, $group, $wish);
         } catch (FormatError|JsonException|InvalidArgumentException $problem) {
             $this->getOutput()->getErrorStyle()->writeln($problem->getMessage());
 

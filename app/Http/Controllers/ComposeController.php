@@ -12,6 +12,7 @@ use App\Planning\Starters;
 use App\Planning\Wishes;
 use Illuminate\Http\JsonResponse;
 use KindChair\Compose\Composition;
+use KindChair\Review\Reviewer;
 
 /** Classes that are made for some people: three that differ, with their reasons. Nothing is stored. */
 final readonly class ComposeController
@@ -29,7 +30,7 @@ final readonly class ComposeController
         $group = $class === null ? $planner->group($request->group()) : $planner->peopleOf($class);
         $frame = $planner->read($document);
         $wish = $request->wish(Wishes::lately($request->teacher(), $class === null ? $request->group()?->id : $class->group_id, $planner, without: $class, until: $class?->starts_at));
-        $three = (new ClassComposer($planner))->composer($planner->kitAt($venue), ClassPlanner::neverAt($venue))->three($frame, $group, $wish);
+        $three = (new ClassComposer($planner))->composer($planner->kitAt($venue), Reviewer::never(ClassPlanner::neverAt($venue), $frame))->three($frame, $group, $wish);
 
         return response()->json(['candidates' => array_map(
             static fn (Composition $made): array => (new ComposedResource($planner))->of($made, $frame, $document, $group),

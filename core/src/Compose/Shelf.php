@@ -108,7 +108,7 @@ final class Shelf
         $stocks = [];
         foreach ($movement->variations as $rung) {
             // Never more than what is usual: whoever can do more is told of it.
-            if ($rung->level > $usual->level || $rung->level < $usual->level - 1 || !self::isFor($rung, $base->base())) {
+            if ($rung->level > $usual->level || $rung->level < $usual->level - 1 || !self::isFor($rung, $base->base()) || $this->chooser->isBarred($movement, $rung, $rung->baseFor($base)->base())) {
                 continue;
             }
             $section = $this->sectionOf($movement);

@@ -15,6 +15,7 @@ use KindChair\Fit\Checks\KitThere;
 use KindChair\Fit\Checks\LimbsAble;
 use KindChair\Fit\Checks\PrecautionsKept;
 use KindChair\Fit\Checks\WithinRange;
+use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Position;
@@ -40,11 +41,23 @@ final class Chooser
         RangeTable $ranges,
         private readonly DemandBook $demands,
         ?array $kit = null,
-        array $never = [],
+        private readonly array $never = [],
     ) {
         $this->ladder = new Ladder($library, $kit);
         $this->kitThere = new KitThere($kit);
         $this->checks = [new HouseRules($never), new PrecautionsKept(), new LimbsAble(), new WithinRange($ranges), new EffortLasts(), new BreathSuits()];
+    }
+
+    /** Whether a rung asks for something that is never asked here, whoever comes. */
+    public function isBarred(Movement $movement, Variation $rung, Base $base): bool
+    {
+        foreach ($this->never === [] ? [] : $this->demands->of($movement, $rung, $base) as $ask) {
+            if (in_array($ask->demand, $this->never, true) && $ask->demand->isFelt($ask->measure)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function choose(Participant $person, Assignment $asked): PersonVersion

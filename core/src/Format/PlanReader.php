@@ -7,6 +7,7 @@ namespace KindChair\Format;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Breath\BreathPattern;
+use KindChair\Demand\Demand;
 use KindChair\Movement\Cue;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
@@ -92,6 +93,7 @@ final readonly class PlanReader
             $node->maybe('sideChange')?->tenths() ?? $defaults->sideChange,
             $node->maybe('mirrors')?->bool() ?? $defaults->mirrors,
             $node->maybe('simpleWords')?->bool() ?? $defaults->simpleWords,
+            array_map(static fn (Node $demand): Demand => $demand->enum(Demand::class), $node->maybe('never')?->items() ?? []),
         ));
     }
 

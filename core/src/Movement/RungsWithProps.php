@@ -61,7 +61,10 @@ final class RungsWithProps
     /** @return list<Variation> the rungs with one prop */
     public function with(PropOption $option): array
     {
-        return $this->among(static fn (string $id): bool => str_ends_with($id, PropOption::WITH . $option->id()));
+        $named = $this->among(static fn (string $id): bool => str_ends_with($id, PropOption::WITH . $option->id()));
+
+        // Two options of one name are a mistake that is looked for by this.
+        return array_values(array_filter($named, static fn (Variation $rung): bool => $rung->option == $option));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Plan;
 
 use KindChair\Body\Side;
+use KindChair\Demand\Demand;
 
 /** How this class is taught: the schools of practice chosen, and the speed of speech. */
 final readonly class Settings
@@ -14,6 +15,7 @@ final readonly class Settings
      * @param int $sideChange tenths of a second
      * @param bool $mirrors the teacher mirrors the group instead of using their own sides
      * @param bool $simpleWords one step at a time in six words, the same every time, for groups with memory loss
+     * @param list<Demand> $never what this teacher leaves out of her classes
      */
     public function __construct(
         public RegionOrder $order = new RegionOrder(School::HeadToToe),
@@ -22,6 +24,7 @@ final readonly class Settings
         public int $sideChange = 40,
         public bool $mirrors = true,
         public bool $simpleWords = false,
+        public array $never = [],
     ) {
         if ($speechRate < 0.5 || $speechRate > 2.5) {
             throw InvalidPlan::speechIs($speechRate);
@@ -33,12 +36,12 @@ final readonly class Settings
 
     public function beginningWith(Side $first): self
     {
-        return new self($this->order, $first, $this->speechRate, $this->sideChange, $this->mirrors, $this->simpleWords);
+        return new self($this->order, $first, $this->speechRate, $this->sideChange, $this->mirrors, $this->simpleWords, $this->never);
     }
 
     public function inSimpleWords(): self
     {
-        return new self($this->order, $this->firstSide, $this->speechRate, $this->sideChange, $this->mirrors, true);
+        return new self($this->order, $this->firstSide, $this->speechRate, $this->sideChange, $this->mirrors, true, $this->never);
     }
 
     /** Tenths of a second to say so many words. */

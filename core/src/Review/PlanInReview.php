@@ -30,7 +30,7 @@ final readonly class PlanInReview
      * @param array<string, Ledger> $ledgers by entry id
      * @param array<string, list<PersonVersion>> $versions by entry id, in the group's order
      * @param list<string>|null $kit prop ids at hand; null when the place is not known
-     * @param list<Demand> $never what is never asked in this place
+     * @param list<Demand> $never what is never asked in this place, or by this teacher
      * @param DateTimeImmutable|null $on the day of the class; null when it has none
      */
     public function __construct(
@@ -123,7 +123,7 @@ final readonly class PlanInReview
      * A movement of the library as a new entry in its usual dose, on the base of a section.
      *
      * @param int $among how many new ones of it there are already
-     * @return Entry|null none where the library has no such movement or it has nothing for that base
+     * @return Entry|null none where the library has no such movement, or nothing of it for that base that may be done here
      */
     public function newEntry(string $movement, Section $section, int $among = 0): ?Entry
     {
@@ -131,7 +131,8 @@ final readonly class PlanInReview
             return null;
         }
         $found = $this->library->get($movement);
-        $rung = $found->rungOn($this->plan->baseFor($section) ?? $this->group->mainBase());
+        $base = $this->plan->baseFor($section) ?? $this->group->mainBase();
+        $rung = $found->rungOn($base, null, fn (Variation $rung): bool => !$this->chooser->isBarred($found, $rung, $rung->baseFor($base)->base()));
         $number = 1 + $among;
         while ($this->plan->has("$movement-$number")) {
             ++$number;

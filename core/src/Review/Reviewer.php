@@ -112,7 +112,8 @@ final readonly class Reviewer
     {
         $timelines = new TimelineBuilder($this->library, $this->changeOvers, $group->mainBase());
         $timeline = $timelines->build($plan, $group->paceFactor());
-        $chooser = new Chooser($this->library, $this->ranges, $this->demands, $this->kit, $this->never);
+        $never = self::never($this->never, $plan);
+        $chooser = new Chooser($this->library, $this->ranges, $this->demands, $this->kit, $never);
         $chosen = [];
         foreach ($choices as $choice) {
             $chosen[$choice->entry][$choice->participant] = $choice;
@@ -146,7 +147,7 @@ final readonly class Reviewer
                 );
             }
         }
-        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions, $timelines, $this->pace?->of($plan, $timeline, $this->library)['likely'], $this->demands, $this->kit, $this->never, $this->changeOvers, $this->on);
+        $subject = new PlanInReview($plan, $group, $this->library, $timeline, $chooser, $ledgers, $versions, $timelines, $this->pace?->of($plan, $timeline, $this->library)['likely'], $this->demands, $this->kit, $never, $this->changeOvers, $this->on);
 
         $findings = $this->findings($subject);
 
@@ -161,6 +162,17 @@ final readonly class Reviewer
             $timelines,
             array_values(array_filter($findings, fn (Finding $finding): bool => $this->isSetAside($finding, $plan))),
         );
+    }
+
+    /**
+     * What is never asked in a class: by the rules of the house, and by how its teacher teaches.
+     *
+     * @param list<Demand> $here
+     * @return list<Demand>
+     */
+    public static function never(array $here, ClassPlan $plan): array
+    {
+        return [...$here, ...array_values(array_filter($plan->settings->never, static fn (Demand $one): bool => !in_array($one, $here, true)))];
     }
 
     private function isSetAside(Finding $finding, ClassPlan $plan): bool

@@ -28,14 +28,15 @@ final readonly class HouseRulesKept implements Rule
         foreach ($subject->never === [] ? [] : $subject->plan->entries() as $entry) {
             $broken = array_values(array_filter($subject->never, static fn (Demand $never): bool => $never->isFelt($subject->demand($entry, $never))));
             if ($broken !== []) {
+                $isHers = in_array($broken[0], $subject->plan->settings->never, true);
                 $findings[] = new Finding(
                     $this->name() . ":$entry->id",
-                    Severity::Harm,
+                    $isHers ? Severity::Slip : Severity::Harm,
                     Concern::People,
                     $entry->id,
-                    "{$subject->movement($entry)->name()} asks for {$broken[0]->plainName()}, which is never done here.",
-                    'The house has its reasons, and its insurance.',
-                    'House rules of this place.',
+                    "{$subject->movement($entry)->name()} asks for {$broken[0]->plainName()}, which " . ($isHers ? 'you leave out.' : 'is never done here.'),
+                    $isHers ? 'You said that your classes go without it.' : 'The house has its reasons, and its insurance.',
+                    $isHers ? 'How you teach.' : 'House rules of this place.',
                     $this->remedy($subject, $entry),
                 );
             }

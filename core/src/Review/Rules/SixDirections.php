@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Review\Rules;
 
 use KindChair\Body\Region;
+use KindChair\Demand\Demand;
 use KindChair\Movement\SpineDirections;
 use KindChair\Plan\Entry;
 use KindChair\Plan\Section;
@@ -25,6 +26,9 @@ final readonly class SixDirections implements Rule
 
     private const WORDS = ['fold' => 'forward', 'arch' => 'back', 'lean-left' => 'to the left side', 'lean-right' => 'to the right side', 'turn-left' => 'round to the left', 'turn-right' => 'round to the right'];
 
+    /** What is left out here or by the teacher is not missing. */
+    private const ASKS = ['arch' => Demand::Arch, 'lean' => Demand::TrunkLean, 'turn' => Demand::TrunkTurn];
+
     public function name(): string
     {
         return 'six-directions';
@@ -34,7 +38,8 @@ final readonly class SixDirections implements Rule
     {
         $main = $subject->plan->first(SectionKind::HeadToToe);
         $coverage = Coverage::of($subject->plan, $subject->timeline, $subject->library, $subject->ledgers);
-        $missing = array_keys(array_filter($coverage->spine, static fn (int $tenths): bool => $tenths === 0));
+        $left = array_keys(array_filter(self::ASKS, static fn (Demand $demand): bool => in_array($demand, $subject->never, true)));
+        $missing = array_keys(array_filter($coverage->spine, static fn (int $tenths, string $way): bool => $tenths === 0 && !in_array(strtok($way, '-'), $left, true), ARRAY_FILTER_USE_BOTH));
         if ($missing === [] || $main === null || $subject->timeline->length() < self::FROM) {
             return [];
         }

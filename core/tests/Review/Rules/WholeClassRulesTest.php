@@ -207,6 +207,7 @@ final class WholeClassRulesTest extends TestCase
         self::assertSame('The spine does not go round to the left, round to the right.', $finding->says);
         self::absent('six-directions', self::plan(...[...$three, self::entry('seated-twist', 'thigh', Make::breaths(4)), $still]));
         self::absent('six-directions', self::plan(...$three));
+        self::absent('six-directions', self::plan(...$three, ...[$still])->withSettings(new Settings(never: [Demand::TrunkTurn])));
     }
 
     public function testAfterAStrongOpeningTheBackIsRounded(): void
@@ -238,6 +239,17 @@ final class WholeClassRulesTest extends TestCase
         self::assertNull($reviewer->review($plan, Group::nobody())->finding($key));
         $harm = $reviewer->review(self::plan(self::entry('figure-four', 'shin', Make::breaths(4))), Group::nobody());
         self::assertNotNull(self::of($harm, 'house-rules-kept'), 'what could hurt is told in every class');
+    }
+
+    public function testWhatATeacherLeavesOutIsASlipInHerClassesAndNoFindingInOthers(): void
+    {
+        $crossed = self::plan(self::entry('figure-four', 'shin', Make::breaths(5)));
+        $hers = $crossed->withSettings(new Settings(never: [Demand::FigureFour]));
+        $finding = self::present('house-rules-kept', $hers, Severity::Slip);
+        self::assertStringEndsWith('which you leave out.', $finding->says);
+        self::absent('house-rules-kept', $crossed);
+        $group = new Group('A group', [new Participant('a', 'Ada', Base::Chair)]);
+        self::assertNotSame('shin', self::review($hers, $group)->versions['figure-four-e'][0]->variation, 'it is offered to nobody');
     }
 
     public function testAClinicianWordOfMoreThanAYearAgoIsTold(): void

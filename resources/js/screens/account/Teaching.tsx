@@ -4,6 +4,7 @@ import { api } from '../../api/client';
 import { queryClient, useLibrary } from '../../api/queries';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import type { TeachingAnswer } from '../../api/types/answer-teaching';
+import { NeverChosen } from '../../parts/NeverChosen';
 import { Trouble } from '../../parts/States';
 
 type Settings = NonNullable<PlanAnswer['plan']['settings']>;
@@ -92,6 +93,17 @@ export function Teaching() {
                     ['simple', 'Simple: one step, six words'],
                 ]}
             />
+            <details className="border-t border-hair py-1" open={(settings.never ?? []).length > 0}>
+                <summary className="min-h-11 py-2.5 font-semibold">What you leave out</summary>
+                <p className="mb-2 text-[0.9375rem] text-ink-soft">
+                    Crossed legs, full neck circles, a hand on the head, deep folds: teachers differ, and both ways are
+                    taught. What you leave out is offered to nobody in your classes, and a gentler version stands in.
+                </p>
+                <NeverChosen
+                    never={settings.never ?? []}
+                    onChange={(never) => set({ never: never as NonNullable<Settings['never']> })}
+                />
+            </details>
             <Speech rate={settings.speechRate ?? 2} onMeasured={(speechRate) => set({ speechRate })} />
             {Object.keys(setAside).length > 0 && (
                 <>

@@ -1,6 +1,7 @@
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import { vocabulary } from '../../api/types/words';
 import { Choice, TextField } from '../../parts/Field';
+import { NeverChosen } from '../../parts/NeverChosen';
 import { Sheet } from '../../parts/Sheet';
 import { without } from '../../parts/without';
 import type { PlanDocument } from './usePlan';
@@ -124,6 +125,13 @@ export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
                               ]),
                     ]}
                 />
+                <details open={(settings.never ?? []).length > 0}>
+                    <summary className="min-h-11 py-2.5 font-semibold">What this class leaves out</summary>
+                    <NeverChosen
+                        never={settings.never ?? []}
+                        onChange={(never) => set({ never: never as NonNullable<Settings['never']> })}
+                    />
+                </details>
             </div>
         </Sheet>
     );
