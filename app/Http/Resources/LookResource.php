@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Planning\ClassPlanner;
-use KindChair\Body\Zone;
 use KindChair\Compose\Solution;
 use KindChair\Fit\Mark;
 use KindChair\Format\PlanWriter;
@@ -92,11 +91,7 @@ final readonly class LookResource
             'toSettle' => count(array_filter($review->findings, static fn (Finding $finding): bool => $finding->severity->isPressing())),
             'ideas' => count(array_filter($review->findings, static fn (Finding $finding): bool => !$finding->severity->isPressing())),
             'included' => $parts === 0 ? null : round(1 - $resting / $parts, 3),
-            'zones' => array_map(static fn (Zone $zone): array => [
-                'zone' => $zone->value,
-                'name' => $zone->plainName(),
-                'seconds' => TimeWords::seconds($review->coverage->zones[$zone->value]),
-            ], Zone::cases()),
+            'zones' => PlanResource::zones($review),
             'stillness' => TimeWords::seconds($review->coverage->stillness),
         ];
     }

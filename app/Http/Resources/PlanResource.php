@@ -60,11 +60,7 @@ final readonly class PlanResource
             'starts' => (object) array_column(array_map(static fn (Entry $entry): array => [$entry->id, TimeWords::seconds($review->timeline->turnsOf($entry->id)[0]->start ?? 0)], $plan->entries()), 1, 0),
             'spine' => array_map(TimeWords::seconds(...), $review->coverage->spine),
             'idea' => $this->idea($review),
-            'zones' => array_map(static fn (Zone $zone): array => [
-                'zone' => $zone->value,
-                'name' => $zone->plainName(),
-                'seconds' => TimeWords::seconds($review->coverage->zones[$zone->value]),
-            ], Zone::cases()),
+            'zones' => self::zones($review),
             'stillness' => TimeWords::seconds($review->coverage->stillness),
             'findings' => array_map(fn (Finding $finding): array => self::finding($finding, $review, $group->paceFactor()), $review->findings),
             'setAside' => array_map(static fn (Finding $finding): array => [
@@ -79,6 +75,16 @@ final readonly class PlanResource
                 'base' => $person->base->value,
             ], $group->people),
         ];
+    }
+
+    /** @return list<array{zone: string, name: string, seconds: float}> */
+    public static function zones(Review $review): array
+    {
+        return array_map(static fn (Zone $zone): array => [
+            'zone' => $zone->value,
+            'name' => $zone->plainName(),
+            'seconds' => TimeWords::seconds($review->coverage->zones[$zone->value]),
+        ], Zone::cases());
     }
 
     /**
