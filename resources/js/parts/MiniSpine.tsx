@@ -70,7 +70,7 @@ export function MiniSpine({
                         {onTake && isNew && (
                             <button
                                 type="button"
-                                className="button button-quiet -my-1 ml-1 px-3"
+                                className="button button-quiet -my-1 ml-1 min-w-11 px-3"
                                 aria-label={`Take only ${row.name}`}
                                 title="Take only this one"
                                 onClick={() => onTake(row)}

@@ -111,7 +111,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                     )}
                     {findings.length > 3 && (
                         <button
-                            className="-my-2 min-h-11 text-left text-[0.875rem] underline underline-offset-2"
+                            className="-my-2 min-h-11 min-w-11 text-left text-[0.875rem] underline underline-offset-2"
                             aria-expanded={all}
                             onClick={() => setAll(!all)}
                         >
@@ -120,7 +120,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                     )}
                     {findings.filter(({ remedy }) => remedy).length > 1 && (
                         <button
-                            className="-my-2 min-h-11 text-left text-[0.875rem] underline underline-offset-2"
+                            className="-my-2 min-h-11 min-w-11 text-left text-[0.875rem] underline underline-offset-2"
                             onClick={onAll}
                         >
                             Settle all at once

@@ -12,17 +12,16 @@ import { Trouble, Waiting } from '../../parts/States';
 import type { ZoneName } from '../../parts/ZoneShape';
 import { BodyMap } from './BodyMap';
 import { ClassList } from './ClassList';
-import { ClassSettings } from './ClassSettings';
 import { ConflictSheet } from './ConflictSheet';
 import { runOf } from './edits';
 import { Findings } from './Findings';
-import { KeysSheet } from './KeysSheet';
 import { MinutesBench } from './MinutesBench';
 import { NarrowPanels } from './NarrowPanels';
 import { PeoplePanel } from './PeoplePanel';
 import { Picker } from './Picker';
-import { PlanHeader, sheetUrl } from './PlanHeader';
-import { Rehearsal } from './Rehearsal';
+import { sheetUrl, type Panel } from './panels';
+import { PlanHeader } from './PlanHeader';
+import { PlanSheets } from './PlanSheets';
 import { Said } from './Said';
 import type { ShownPlan } from './shown';
 import { Tour } from './Tour';
@@ -35,11 +34,7 @@ import { useSettingAside } from './useSettingAside';
 import { useSelection } from './useSelection';
 import { useStartLeading } from './useStartLeading';
 
-const CompareSheet = later(() => import('./CompareSheet').then((one) => one.CompareSheet));
 const FindingSheet = later(() => import('./FindingSheet').then((one) => one.FindingSheet));
-const SettleAllSheet = later(() => import('./SettleAllSheet').then((one) => one.SettleAllSheet));
-const TrimSheet = later(() => import('./TrimSheet').then((one) => one.TrimSheet));
-const VersionsSheet = later(() => import('./VersionsSheet').then((one) => one.VersionsSheet));
 
 export default function PlanPage() {
     const { classId = '' } = useParams();
@@ -70,8 +65,6 @@ export default function PlanPage() {
     }
     return <Plan classId={classId} answer={answer} state={state} library={library.data} />;
 }
-
-export type Panel = 'map' | 'people' | 'keys' | 'settings' | 'rehearsal' | 'versions' | 'trim' | 'compare' | 'all';
 
 interface Props {
     classId: string;
@@ -252,15 +245,8 @@ function Plan({ classId, answer, state, library }: Props) {
             <Sheet title="Who does what" open={open === 'people'} onClose={close}>
                 {peoplePanel}
             </Sheet>
-            {open === 'settings' && (
-                <ClassSettings plan={answer.plan} patterns={library.patterns} onChange={edit} onClose={close} />
-            )}
-            <Rehearsal classId={classId} open={open === 'rehearsal'} onClose={close} />
-            <KeysSheet open={open === 'keys'} onClose={close} />
+            <PlanSheets classId={classId} answer={answer} library={library} state={state} open={open} onClose={close} />
             <Suspense fallback={null}>
-                {open === 'versions' && (
-                    <VersionsSheet classId={classId} revision={answer.revision} onTake={state.takeUp} onClose={close} />
-                )}
                 {looked && answer.findings.some(({ key }) => key === looked.key) && (
                     <FindingSheet
                         classId={classId}
@@ -275,28 +261,6 @@ function Plan({ classId, answer, state, library }: Props) {
                         onClose={() => setLooked(null)}
                     />
                 )}
-                {open === 'all' && (
-                    <SettleAllSheet
-                        classId={classId}
-                        revision={answer.revision}
-                        onSettle={state.remedyAll}
-                        onClose={close}
-                    />
-                )}
-                {open === 'trim' && (
-                    <TrimSheet
-                        classId={classId}
-                        revision={answer.revision}
-                        planned={answer.totals.planned}
-                        slot={answer.totals.slot}
-                        onTake={(plan) => {
-                            edit(() => plan);
-                            close();
-                        }}
-                        onClose={close}
-                    />
-                )}
-                {open === 'compare' && <CompareSheet classId={classId} revision={answer.revision} onClose={close} />}
             </Suspense>
             {conflict && <ConflictSheet classId={classId} conflict={conflict} settle={settle} />}
         </main>

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Doing } from '../../parts/actions';
 import { Sign } from '../../parts/Shell';
 import { dayAndHour, hour } from '../../parts/time';
+import { sheetUrl } from './panels';
 import type { ShownPlan } from './shown';
 import type { PlanState } from './usePlan';
 
@@ -18,8 +19,6 @@ interface Props {
     actions: readonly Doing[];
     onLead: () => void;
 }
-
-export const sheetUrl = (classId: string) => `/classes/${classId}/sheet`;
 
 /** The class, how it is saved, and what can be done with it as a whole. */
 export function PlanHeader({ classId, answer, isUnsaved, canUndo, canRedo, saveNow, step, actions, onLead }: Props) {

@@ -1,7 +1,6 @@
 import { useNavigate } from 'react-router';
 import type { Doing } from '../../parts/actions';
-import type { Panel } from './Plan';
-import { sheetUrl } from './PlanHeader';
+import { sheetUrl, type Panel } from './panels';
 
 /** What can be done with a class as a whole: in the menu, and found by words. */
 export function usePlanActions(classId: string, open: (panel: Panel) => void, find: () => void): Doing[] {
