@@ -8,11 +8,12 @@ import {
     type DragEndEvent,
 } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { useMemo, type Ref } from 'react';
+import { Suspense, useMemo, type Ref } from 'react';
 import { useFigures } from '../../api/queries';
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import type { MovementCard } from '../../api/types/answer-movements';
 import type { PlanAnswer, Row } from '../../api/types/answer-plan';
+import { later } from '../../parts/later';
 import { clock } from '../../parts/time';
 import type { ZoneName } from '../../parts/ZoneShape';
 import {
@@ -31,7 +32,6 @@ import {
 } from './edits';
 import { GroupBar } from './GroupBar';
 import { GroupFrame } from './GroupFrame';
-import { QuickAdd } from './QuickAdd';
 import { RowEditor } from './RowEditor';
 import { SpineRow, Starts } from './SpineRow';
 import type { ShownPlan } from './shown';
@@ -64,6 +64,9 @@ interface Props {
     onKeep: (name: string) => Promise<boolean>;
     onQuick: (section: string, movement: MovementCard) => void;
 }
+
+// The list is there before what can be typed into it.
+const QuickAdd = later(() => import('./QuickAdd').then((one) => one.QuickAdd));
 
 /** The class, movement by movement: the spine with both sides, its sections, and the editor of the chosen row. */
 export function ClassList({
@@ -231,11 +234,13 @@ export function ClassList({
                                             >
                                                 Add<span className="sr-only"> to {sections.get(section.id)?.name}</span>
                                             </button>
-                                            <QuickAdd
-                                                into={sections.get(section.id)?.name ?? ''}
-                                                group={answer.class.group?.id ?? null}
-                                                onPick={(movement) => onQuick(section.id, movement)}
-                                            />
+                                            <Suspense fallback={<span className="h-11 w-44 max-md:w-28" />}>
+                                                <QuickAdd
+                                                    into={sections.get(section.id)?.name ?? ''}
+                                                    group={answer.class.group?.id ?? null}
+                                                    onPick={(movement) => onQuick(section.id, movement)}
+                                                />
+                                            </Suspense>
                                             <span className="text-[0.9375rem] text-ink-soft" data-worked>
                                                 {clock(sections.get(section.id)?.seconds ?? 0)}
                                             </span>
