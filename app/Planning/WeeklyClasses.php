@@ -6,7 +6,7 @@ namespace App\Planning;
 
 use App\Models\SeatedClass;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
+use Throwable;
 
 /** Makes the next date of classes that come every week, once each, as soon as the last one is over. */
 final readonly class WeeklyClasses
@@ -31,13 +31,17 @@ final readonly class WeeklyClasses
 
     private function follow(SeatedClass $class): void
     {
-        DB::transaction(function () use ($class): void {
-            // Who marks it first makes it: two windows that ask at once make one class.
-            $isFirst = SeatedClass::query()->whereKey($class->id)->whereNull('followed_at')->update(['followed_at' => now()]) === 1;
-            if ($isFirst && !$this->hasLater($class)) {
-                $this->nextTime->of($class);
-            }
-        });
+        // Who marks it first makes it: two windows that ask at once make one class.
+        $isFirst = SeatedClass::query()->whereKey($class->id)->whereNull('followed_at')->update(['followed_at' => now()]) === 1;
+        if (!$isFirst || $this->hasLater($class)) {
+            return;
+        }
+        try {
+            $this->nextTime->of($class);
+        } catch (Throwable $problem) {
+            // The list of classes stands without it, and offers to make it.
+            report($problem);
+        }
     }
 
     private function hasLater(SeatedClass $class): bool
