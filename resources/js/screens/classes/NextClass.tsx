@@ -56,14 +56,9 @@ export function NextClass({ next, onLead, onForm }: Props) {
                     .join(' · ')}
             </p>
             {next.changes.length > 0 && (
-                <ul
-                    aria-label="Different from last time"
-                    className="mb-5 list-disc rounded-xl bg-butter py-2 pl-9 pr-4"
-                >
-                    {next.changes.map((words) => (
-                        <li key={words}>{words}</li>
-                    ))}
-                </ul>
+                <p className="mb-5 rounded-xl bg-butter px-4 py-2" data-changes>
+                    <strong>Different from last time:</strong> {next.changes.join(' ')}
+                </p>
             )}
             <BenchLine row={next} />
             <p className="mb-6 mt-2 flex flex-wrap items-center gap-x-5 gap-y-1">
