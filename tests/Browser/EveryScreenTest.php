@@ -108,6 +108,7 @@ final class EveryScreenTest extends BrowserTestCase
     /** @return list<string> what is wrong with the page as it stands */
     private function look(string $where): array
     {
+        $this->workedOut();
         $found = [];
         foreach (['too wide' => self::WIDE, 'too small' => self::SMALL] as $what => $script) {
             foreach ((array) $this->browser->executeScript($script) as $one) {

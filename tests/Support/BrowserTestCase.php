@@ -206,13 +206,18 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->action()->keyDown(null, WebDriverKeys::ALT)->sendKeys(null, $key)->keyUp(null, WebDriverKeys::ALT)->perform();
     }
 
-    /** No rule of axe-core is broken on the page as it stands. */
-    protected function assertAccessible(string $where): void
+    /** Waits until nothing is being worked out any more: that is shown paler for a moment, which is no colour to measure. */
+    protected function workedOut(): void
     {
-        // What is being worked out is shown paler for a moment: that is no colour to measure.
         $this->until(fn (): bool => $this->browser->executeScript(
             'return !document.querySelector("[aria-busy=true]") && document.getAnimations().every(a => a.playState !== "running" || a.effect.getTiming().iterations === Infinity)',
         ) === true, 'the page to be worked out');
+    }
+
+    /** No rule of axe-core is broken on the page as it stands. */
+    protected function assertAccessible(string $where): void
+    {
+        $this->workedOut();
         self::assertSame([], $this->barriers(), $where);
     }
 

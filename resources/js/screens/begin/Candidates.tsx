@@ -67,6 +67,7 @@ export function Candidates({
     return (
         <ol
             className="grid items-start gap-4 lg:grid-cols-3"
+            aria-busy={isWorking}
             data-working={isWorking || undefined}
             data-made={isWorking ? undefined : made.length}
         >
