@@ -153,32 +153,6 @@ final class PlanningTest extends BrowserTestCase
         self::assertSame(['Rock heels and toes', 'Roll the shoulders', 'Arms float up and down'], $this->rows());
     }
 
-    public function testAFingerThatRestsAMomentDrags(): void
-    {
-        $this->openPlan();
-        $this->add('Warm', 'Roll the shoulders');
-        $this->add('Warm', 'Arms float up and down');
-        $middle = function (string $name): array {
-            /** @var array{x: float, y: float} $at */
-            $at = $this->browser->executeScript('const box = document.querySelector(arguments[0]).getBoundingClientRect(); return {x: box.x + box.width / 2, y: box.y + box.height / 2}', ["[data-name=\"$name\"] [title='Drag to move']"]);
-
-            return $at;
-        };
-        $this->find('[data-name="Roll the shoulders"] [data-select]')->click();
-        $this->rest();
-        $from = $middle('Arms float up and down');
-        $to = $middle('Roll the shoulders');
-        $touch = fn (string $type, array ...$points) => $this->devtools('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $points]);
-        $touch('touchStart', $from);
-        usleep(500_000);
-        foreach ([0.3, 0.7, 1.0] as $share) {
-            $touch('touchMove', ['x' => $from['x'], 'y' => $from['y'] + ($to['y'] - 8 - $from['y']) * $share]);
-            usleep(80_000);
-        }
-        $touch('touchEnd');
-        $this->saved('the dragged movement first', fn (): bool => $this->rows()[0] === 'Arms float up and down');
-    }
-
     public function testHowTheClassIsTaughtChangesWhatIsComputed(): void
     {
         $this->openPlan();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
+use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\BodyUse;
@@ -15,6 +16,9 @@ use KindChair\Movement\Variation;
 /** A pose as a body takes it: feet on what they stand on, one leg on the other where it is laid there, hands that rest on the thighs. */
 final class Settled
 {
+    /** Degrees: an arm that is raised further does not rest. */
+    private const AT_REST = 60.0;
+
     /** @var array<string, Pose> by seat and position: most figures begin at rest */
     private static array $rests = [];
 
@@ -37,6 +41,12 @@ final class Settled
         return $seat === DrawnSeat::FlatBed ? $pose : self::handsAtRest($pose, $seat);
     }
 
+    /** @param array<string, float> $angles degrees by joint action */
+    private static function isHeldUp(array $angles): bool
+    {
+        return max($angles[JointAction::ShoulderFlexion->value] ?? 0.0, $angles[JointAction::ShoulderAbduction->value] ?? 0.0) > self::AT_REST;
+    }
+
     private static function handsAtRest(Pose $pose, DrawnSeat $seat): Pose
     {
         $resting = array_filter(Side::cases(), $pose->restsArm(...));
@@ -47,8 +57,8 @@ final class Settled
         foreach ($resting as $side) {
             $place = $seat === DrawnSeat::Standing ? HandPlace::Backrest : HandPlace::Thigh;
             $angles = ArmReach::atEase($body, $side, HandPlaces::of($place, $side, false, $body, $seat)[0]);
-            // An arm that would not reach hangs as it does at rest.
-            $pose = $angles === null ? $pose : $pose->with($side, $angles);
+            // An arm that would not reach, or would have to be held up for it, hangs as it does at rest.
+            $pose = $angles === null || self::isHeldUp($angles) ? $pose : $pose->with($side, $angles);
         }
 
         return $pose;
