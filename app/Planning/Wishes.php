@@ -74,7 +74,8 @@ final class Wishes
         if ($group === null) {
             return [];
         }
-        $classes = $teacher->classes()->where('group_id', $group)->whereNotNull('starts_at')->where('id', '!=', $without?->id)
+        $classes = $teacher->classes()->where('group_id', $group)->whereNotNull('starts_at')
+            ->when($without, static fn ($all, SeatedClass $one) => $all->whereKeyNot($one->id))
             ->when($until, static fn ($all) => $all->where('starts_at', '<=', $until))
             ->orderByDesc('starts_at')->limit(self::LATELY)->get();
 

@@ -49,3 +49,6 @@ export function useKept<T>(
     const forget = useCallback(() => keep(name, null, where), [name, where]);
     return [value, change, forget];
 }
+
+/** Kept once the tour of a first class was seen or skipped. */
+export const TOUR = 'plan-tour-seen';

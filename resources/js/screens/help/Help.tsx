@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { everywhereKeys, leadKeys, planKeys } from '../../parts/keys';
 import { KeyList } from '../../parts/KeyList';
-import { keep } from '../../parts/kept';
+import { keep, TOUR } from '../../parts/kept';
 import { marks, MarkSign, markWords } from '../../parts/MarkSign';
 import { PageTitle } from '../../parts/Shell';
 import { zoneNames } from '../../parts/BodyFigure';
@@ -68,7 +68,7 @@ export default function Help() {
                         className="button"
                         onClick={() => {
                             keep('first-steps-skipped', null);
-                            keep('plan-tour-seen', null);
+                            keep(TOUR, null);
                             void navigate('/');
                         }}
                     >

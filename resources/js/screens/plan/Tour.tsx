@@ -1,10 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useClasses } from '../../api/queries';
-import { useKept } from '../../parts/kept';
+import { TOUR, useKept } from '../../parts/kept';
 import { say } from '../../parts/say';
-
-/** Kept on the device once the tour was seen or skipped. */
-export const TOUR = 'plan-tour-seen';
 
 const STOPS: readonly { at: string; says: string }[] = [
     {
