@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -42,6 +43,12 @@ final class SeatedClass extends Model
     protected function casts(): array
     {
         return ['starts_at' => 'datetime', 'is_weekly' => 'boolean', 'changes' => 'array'];
+    }
+
+    /** The day on which a clinician's word must stand: its own, or today for a class without one. */
+    public function day(): DateTimeImmutable
+    {
+        return ($this->starts_at ?? today())->toDateTimeImmutable()->setTime(0, 0);
     }
 
     /** @return BelongsTo<User, $this> */

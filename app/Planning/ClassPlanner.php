@@ -109,8 +109,7 @@ final readonly class ClassPlanner
     {
         $reviewer = Reviewer::withAllRules($this->craft->library, $this->craft->changeOvers, $this->craft->ranges, $this->craft->demands, $this->kitOf($class), self::never($class));
         $reviewer = $reviewer->settingAside(array_keys($class->user->setAside()));
-        // A clinician's word must stand on the day of the class; for one without a day, or long ago, today.
-        $reviewer = $reviewer->on(max($class->starts_at ?? today(), today())->toDateTimeImmutable());
+        $reviewer = $reviewer->on($class->day());
         // Whether a class fits its time is looked at in her own pace where she says so.
         $reviewer = $class->user->pace_counts ? $reviewer->atPace((new TeachersPace($this->craft))->of($class->user)) : $reviewer;
 

@@ -45,6 +45,7 @@ final readonly class ClassSummaries
             $people[$class->group_id ?? 0] ??= md5(serialize($class->group?->people->map(static fn (Participant $one): array => $one->getAttributes())->all()));
             $from = md5(serialize([
                 $revision->id,
+                $class->day(),
                 $craft,
                 $people[$class->group_id ?? 0],
                 $class->venue?->getAttributes(),
