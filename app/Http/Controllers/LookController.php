@@ -44,11 +44,7 @@ final readonly class LookController
         }
         $mending = $planner->mending($class, $group);
         $finding = $before->finding($request->string('finding')->toString());
-        $mended = match (true) {
-            $request->boolean('all') => $mending->all($plan, $before),
-            $finding === null => null,
-            default => $mending->of($finding, $before),
-        };
+        $mended = $mending->wanted($finding, $request->boolean('all'), $plan, $before);
         abort_if($mended === null, 422, $request->boolean('all') ? 'There is nothing that could be settled without giving something up.' : 'This cannot be settled in one step without making something else wrong. It is best done by hand.');
 
         return response()->json($look->of($request->boolean('all') || $finding === null ? 'Settled, with nothing given up' : $finding->says, $mended->steps, $plan, $before, $mended->plan, $mended->review, $document));

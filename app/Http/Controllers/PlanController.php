@@ -88,11 +88,7 @@ final class PlanController
         $before = $this->planner->reviewOf($class, $plan, $group);
         $mending = $this->planner->mending($class, $group);
         $finding = $before->finding($request->string('finding')->toString());
-        $mended = match (true) {
-            $request->boolean('all') => $mending->all($plan, $before),
-            $finding === null => null,
-            default => $mending->of($finding, $before),
-        };
+        $mended = $mending->wanted($finding, $request->boolean('all'), $plan, $before);
         if ($mended === null && ($finding !== null || $request->boolean('all')) && $request->integer('revision') === $class->revision) {
             return response()->json(['message' => 'This cannot be settled in one step without making something else wrong. It is best done by hand.'], 422);
         }

@@ -84,4 +84,14 @@ final readonly class Mending
     {
         return array_filter(array_column($review->findings, null, 'key'), static fn (Finding $finding): bool => $finding->severity->isPressing());
     }
+
+    /** All that gives nothing up, or what settles one finding; null where there is nothing to be done. */
+    public function wanted(?Finding $finding, bool $isAll, ClassPlan $plan, Review $before): ?Mended
+    {
+        return match (true) {
+            $isAll => $this->all($plan, $before),
+            $finding === null => null,
+            default => $this->of($finding, $before),
+        };
+    }
 }
