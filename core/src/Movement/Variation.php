@@ -10,13 +10,13 @@ use KindChair\Body\Limb;
 use KindChair\Body\Side;
 
 /** One rung of a movement's ladder, from gentlest to fullest. */
-final readonly class Variation
+final class Variation
 {
     /** A chair with arms, on which hands lie elsewhere than on one without. */
     public const ARMCHAIR = 'armchair';
 
-    /** @var array<string, array<string, list<JointAngle>>> the furthest angles, by base and the side that is named */
-    private array $furthest;
+    /** @var array<string, array<string, list<JointAngle>>> the furthest angles that were asked for, by base and the side that is named */
+    private array $furthest = [];
 
     /**
      * @param int $level 1 is the gentlest
@@ -30,33 +30,25 @@ final readonly class Variation
      * @param PropOption|null $option the prop with which it is done, where it is done without one as well
      */
     public function __construct(
-        public string $id,
-        public string $name,
-        public int $level,
-        public array $bases,
-        public Position $position,
-        public string $introduction,
-        public array $angles,
-        public array $cues,
-        public BodyUse $body,
-        public array $props,
-        public ?PropPlace $propAt,
-        public bool $scalesDown,
-        public array $forBase,
-        private array $onSeat = [],
-        public ?PropOption $option = null,
+        public readonly string $id,
+        public readonly string $name,
+        public readonly int $level,
+        public readonly array $bases,
+        public readonly Position $position,
+        public readonly string $introduction,
+        public readonly array $angles,
+        public readonly array $cues,
+        public readonly BodyUse $body,
+        public readonly array $props,
+        public readonly ?PropPlace $propAt,
+        public readonly bool $scalesDown,
+        public readonly array $forBase,
+        private readonly array $onSeat = [],
+        public readonly ?PropOption $option = null,
     ) {
         if ($level < 1) {
             throw InvalidMovement::levelIs($id, $level);
         }
-        /** @var array<string, array<string, list<JointAngle>>> $furthest */
-        $furthest = [];
-        foreach ($bases as $base) {
-            foreach (Side::cases() as $side) {
-                $furthest[$base->value][$side->value] = self::furthest($this->anglesOn($base), $side);
-            }
-        }
-        $this->furthest = $furthest;
     }
 
     public function allows(Base $base): bool
@@ -128,7 +120,9 @@ final readonly class Variation
      */
     public function reach(Side $named, Base $base): array
     {
-        return $this->furthest[$this->allows($base) ? $base->value : $this->mainBase()->value][$named->value];
+        $on = $this->allows($base) ? $base : $this->mainBase();
+
+        return $this->furthest[$on->value][$named->value] ??= self::furthest($this->anglesOn($on), $named);
     }
 
     /** @return array<string, Angles> by step id: as it is done on a base, with the hands where they lie there */

@@ -1,4 +1,4 @@
-import { onlineManager, QueryClient } from '@tanstack/react-query';
+import { onlineManager } from '@tanstack/react-query';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Refusal } from '../api/client';
 import { Autosave, type AutosaveOptions } from './autosave';
@@ -12,7 +12,7 @@ interface Note {
 let sent: Note[] = [];
 let answers: (() => Promise<unknown>)[] = [];
 const make = (options: Partial<AutosaveOptions<Note, { revision: number }>> = {}) =>
-    new Autosave<Note, { revision: number }>(new QueryClient(), {
+    new Autosave<Note, { revision: number }>({
         name: 'note',
         send: async (note) => {
             sent.push(note);

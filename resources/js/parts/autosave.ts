@@ -1,4 +1,4 @@
-import { MutationObserver, onlineManager, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { onlineManager } from '@tanstack/react-query';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Refusal } from '../api/client';
 import { keep, readKept, type Where } from './kept';
@@ -28,6 +28,9 @@ export interface AutosaveOptions<D, A> {
     onRefused?: (refusal: Refusal, document: D) => boolean;
 }
 
+/** The last request under each name: the next one waits for it, also when it comes from another page. */
+const rows = new Map<string, Promise<void>>();
+
 const SAVED: Saving = { state: 'saved', problem: null };
 
 /** Not worth another try by itself: somebody has to do something first. */
@@ -43,19 +46,10 @@ export class Autosave<D, A = unknown> {
     private saving: Saving;
     private timer: ReturnType<typeof setTimeout> | undefined;
     private readonly listeners = new Set<() => void>();
-    private readonly mutation: MutationObserver<void>;
 
-    constructor(
-        client: QueryClient,
-        private options: AutosaveOptions<D, A>,
-    ) {
+    constructor(private options: AutosaveOptions<D, A>) {
         this.newest = readKept<D>(options.name, options.where);
         this.saving = this.newest === null ? SAVED : { state: 'changed', problem: null };
-        this.mutation = new MutationObserver<void>(client, {
-            scope: { id: options.name },
-            networkMode: 'always',
-            mutationFn: () => this.sendNewest(),
-        });
     }
 
     /** The functions of the latest drawing, so that none of them sees old state. */
@@ -81,10 +75,21 @@ export class Autosave<D, A = unknown> {
         this.sendIn(this.options.wait ?? 0);
     }
 
-    /** Sends at once what waits; settled when it was stored or failed. */
+    /** Sends at once what waits, before anything is drawn; settled when it was stored or failed. */
     flush(): Promise<void> {
         this.stopTimer();
-        return this.newest === null ? Promise.resolve() : this.mutation.mutate().catch(() => undefined);
+        if (this.newest === null) {
+            return Promise.resolve();
+        }
+        const { name } = this.options;
+        const before = rows.get(name);
+        const mine = (before ? before.then(() => this.sendNewest()) : this.sendNewest()).finally(() => {
+            if (rows.get(name) === mine) {
+                rows.delete(name);
+            }
+        });
+        rows.set(name, mine);
+        return mine;
     }
 
     /** Gives up what is not stored. */
@@ -132,7 +137,7 @@ export class Autosave<D, A = unknown> {
             answer = await this.options.send(document);
         } catch (problem) {
             this.failed(problem as Error, document);
-            throw problem;
+            return;
         }
         const isNewest = this.newest === document;
         const left =
@@ -178,8 +183,7 @@ export class Autosave<D, A = unknown> {
 
 /** An autosave that lives as long as the page it is on, and how it stands. */
 export function useAutosave<D, A = unknown>(options: AutosaveOptions<D, A>): [Autosave<D, A>, Saving] {
-    const client = useQueryClient();
-    const [autosave] = useState(() => new Autosave<D, A>(client, options));
+    const [autosave] = useState(() => new Autosave<D, A>(options));
     useEffect(() => autosave.follow(options));
     useEffect(() => autosave.start(), [autosave]);
     return [autosave, useSyncExternalStore(autosave.subscribe, autosave.snapshot)];

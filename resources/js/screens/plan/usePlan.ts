@@ -109,11 +109,12 @@ export function usePlan(classId: string) {
             if (!plan || plan === current) {
                 return;
             }
+            // On its way before it is drawn: the answer is worked out meanwhile.
+            write(plan);
             if (newcomer) {
                 setNewcomers((known) => new Map(known).set(newcomer.id, newcomer));
             }
             walk(walked.current ? goOn(walked.current, plan) : begin(plan));
-            write(plan);
         },
         [autosave, walk, write],
     );
