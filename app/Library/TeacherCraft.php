@@ -56,7 +56,9 @@ final class TeacherCraft
             $craft = $craft->withPrecautions(array_values($own->map(static fn (OwnPrecaution $one): Precaution => Craft::precaution(Node::root($one->document)))->all()));
         }
 
-        return $readers === [] ? $craft : $craft->withLibrary($craft->library->with($readers, $hidden));
+        $library = $readers === [] ? $craft->library : $craft->library->with($readers, $hidden);
+
+        return $craft->withLibrary($library->called($teacher->naming()));
     }
 
     /** @return Collection<int, stdClass> id, key, number, newest (number) and removed_at of each */

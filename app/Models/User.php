@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use KindChair\Movement\Naming;
 
 /**
  * A teacher.
@@ -18,7 +19,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property bool $is_keeper whether this teacher keeps the data: invites others and makes backups
  * @property \Illuminate\Support\Carbon|null $pace_since from when on classes tell of her pace
  * @property bool $pace_counts whether her pace counts for whether a class fits its time
- * @property array{pattern?: string, settings?: array<string, mixed>, setAside?: array<string, string>}|null $teaching the schools of practice she has chosen
+ * @property array{pattern?: string, naming?: string, settings?: array<string, mixed>, setAside?: array<string, string>}|null $teaching the schools of practice she has chosen
  */
 final class User extends Authenticatable
 {
@@ -38,6 +39,12 @@ final class User extends Authenticatable
     public function usualPattern(): string
     {
         return $this->teaching['pattern'] ?? 'even';
+    }
+
+    /** What she calls movements. */
+    public function naming(): Naming
+    {
+        return Naming::tryFrom($this->teaching['naming'] ?? '') ?? Naming::Plain;
     }
 
     /** @return array<string, mixed> the settings with which her classes begin, in the open form */

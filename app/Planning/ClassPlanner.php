@@ -29,6 +29,7 @@ use KindChair\Format\PlanWriter;
 use KindChair\Movement\Base;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
+use KindChair\Movement\Naming;
 use KindChair\Movement\Prop;
 use KindChair\People\Group;
 use KindChair\People\Participant;
@@ -117,6 +118,7 @@ final readonly class ClassPlanner
             $class,
             $group,
             $plan->settings->never,
+            $this->craft->library->naming,
             fn (Remembered $known): Review => $reviewer->review($plan, $group, $this->choicesOf($class, $plan), $known),
         );
     }
@@ -296,6 +298,12 @@ final readonly class ClassPlanner
         $movements = $document['movements'] ?? [];
 
         return $movements === [] ? $this : new self(TeacherCraft::with($this->craft, $movements));
+    }
+
+    /** A planner that calls movements as participants are told them. */
+    public function forParticipants(): self
+    {
+        return new self($this->craft->withLibrary($this->craft->library->called(Naming::Plain)));
     }
 
     public function propName(string $id): string

@@ -37,7 +37,7 @@ final readonly class ClassSummaries
     public function of(User $teacher, Collection $classes): array
     {
         $stored = $this->currentRevisions($classes);
-        $craft = DerivedCache::stamp() . $this->teacherCraft->mark($teacher) . $teacher->ownPrecautions()->orderBy('id')->pluck('document')->toJson() . json_encode($teacher->setAside(), JSON_THROW_ON_ERROR);
+        $craft = DerivedCache::stamp() . $teacher->naming()->value . $this->teacherCraft->mark($teacher) . $teacher->ownPrecautions()->orderBy('id')->pluck('document')->toJson() . json_encode($teacher->setAside(), JSON_THROW_ON_ERROR);
         $people = [];
         $summaries = $stale = [];
         foreach ($classes as $class) {

@@ -11,6 +11,7 @@ use Closure;
 use Illuminate\Support\Facades\Cache;
 use KindChair\Demand\Demand;
 use KindChair\Fit\Remembered;
+use KindChair\Movement\Naming;
 use KindChair\People\Group;
 
 /**
@@ -25,16 +26,17 @@ final class KnownVersions
     /**
      * @template T
      * @param list<Demand> $never what the teacher leaves out of this class
+     * @param Naming $naming what movements are called in them
      * @param Closure(Remembered): T $work
      * @return T
      */
-    public static function with(SeatedClass $class, Group $group, array $never, Closure $work): mixed
+    public static function with(SeatedClass $class, Group $group, array $never, Naming $naming, Closure $work): mixed
     {
         if ($group->people === []) {
             return $work(new Remembered());
         }
         $name = "versions:$class->id";
-        $from = self::from($class, $group, $never);
+        $from = self::from($class, $group, $never, $naming);
         $kept = Cache::get($name);
         $known = new Remembered(is_array($kept) && $kept['from'] === $from ? self::opened($kept['versions']) : []);
         $answer = $work($known);
@@ -51,9 +53,9 @@ final class KnownVersions
      *
      * @param list<Demand> $never
      */
-    private static function from(SeatedClass $class, Group $group, array $never): string
+    private static function from(SeatedClass $class, Group $group, array $never, Naming $naming): string
     {
-        return hash('xxh128', serialize([$group, $never, $class->venue?->kit(), $class->venue?->never(), (new TeacherCraft())->mark($class->user), DerivedCache::stamp()]));
+        return hash('xxh128', serialize([$group, $never, $naming, $class->venue?->kit(), $class->venue?->never(), (new TeacherCraft())->mark($class->user), DerivedCache::stamp()]));
     }
 
     /** @param array<string, string> $versions */

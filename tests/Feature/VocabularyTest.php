@@ -18,6 +18,7 @@ use KindChair\Fit\Mark;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Base;
 use KindChair\Movement\BodyNote;
+use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Effort;
 use KindChair\Movement\Facing;
 use KindChair\Movement\FingerForm;
@@ -25,6 +26,7 @@ use KindChair\Movement\HandPlace;
 use KindChair\Movement\LegContact;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\MovementKind;
+use KindChair\Movement\Naming;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\PropPlace;
@@ -42,12 +44,17 @@ use KindChair\People\WeakLimbDoes;
 use KindChair\Place\LayoutShape;
 use KindChair\Place\SeatKind;
 use KindChair\Place\Wall;
+use KindChair\Plan\BreathRoute;
+use KindChair\Plan\Ending;
 use KindChair\Plan\GroupKind;
+use KindChair\Plan\HoldSchool;
 use KindChair\Plan\InterludeAt;
 use KindChair\Plan\RoundBy;
 use KindChair\Plan\School;
 use KindChair\Plan\SectionKind;
 use KindChair\Plan\SetChange;
+use KindChair\Plan\SideSchool;
+use KindChair\Plan\SittingSchool;
 use KindChair\Review\Concern;
 use KindChair\Review\RowChanges;
 use KindChair\Review\Severity;
@@ -87,6 +94,13 @@ final class VocabularyTest extends TestCase
         'refinementKind' => RefinementKind::class,
         'region' => Region::class,
         'regionOrder' => School::class,
+        'holdSchool' => HoldSchool::class,
+        'sideSchool' => SideSchool::class,
+        'ending' => Ending::class,
+        'sittingSchool' => SittingSchool::class,
+        'breathRoute' => BreathRoute::class,
+        'doseUnit' => DoseUnit::class,
+        'naming' => Naming::class,
         'seatKind' => SeatKind::class,
         'roundBy' => RoundBy::class,
         'rowChange' => RowChanges::class,

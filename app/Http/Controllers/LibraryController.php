@@ -10,6 +10,7 @@ use App\Http\Resources\MovementResource;
 use App\Library\EverydayWords;
 use App\Library\FigureBook;
 use App\Library\MovementFinder;
+use App\Models\SeatedClass;
 use App\Models\User;
 use App\Planning\ClassComposer;
 use App\Planning\ClassPlanner;
@@ -25,8 +26,11 @@ use KindChair\Fit\MovementFacts;
 use KindChair\Fit\Search;
 use KindChair\Format\Craft;
 use KindChair\Movement\Base;
+use KindChair\Movement\Dose;
 use KindChair\Movement\Movement;
 use KindChair\Movement\View;
+use KindChair\Plan\ClassPlan;
+use KindChair\Timeline\SchoolDoses;
 
 /** Finding movements, and looking at one. */
 final class LibraryController
@@ -78,12 +82,15 @@ final class LibraryController
                 $found = array_values(array_filter($found, static fn (MovementFacts $facts): bool => $fit[$facts->id]['rests'] + $fit[$facts->id]['none'] <= $most));
             }
         }
-        if (isset($asked['class']) && ($asked['words'] ?? '') === '') {
-            $found = $this->bestFirst($teacher, $found, (int) $asked['class'], $asked['section']);
+        $class = isset($asked['class']) ? $teacher->classes()->findOrFail((int) $asked['class']) : null;
+        $plan = $class === null ? null : $this->planner->read($class->plan()->document);
+        abort_unless($plan === null || in_array($asked['section'], array_column($plan->sections, 'id'), true), 404);
+        if ($class !== null && ($asked['words'] ?? '') === '') {
+            $found = $this->bestFirst($class, $found, $asked['section']);
         }
         $page = (int) ($asked['page'] ?? 1);
         $shown = array_slice($found, 0, $page * self::PAGE);
-        $cards = array_map(fn (MovementFacts $facts): array => MovementCardResource::of($facts, $fit[$facts->id] ?? null), $shown);
+        $cards = array_map(fn (MovementFacts $facts): array => MovementCardResource::of($facts, $fit[$facts->id] ?? null, $teacher->naming(), $plan === null ? null : $this->doseIn($plan, $asked['section'], $facts->id)), $shown);
 
         return response()->json([
             'total' => count($this->craft->library->ids()),
@@ -99,15 +106,18 @@ final class LibraryController
      * @param list<MovementFacts> $found
      * @return list<MovementFacts>
      */
-    private function bestFirst(User $teacher, array $found, int $class, string $section): array
+    private function bestFirst(SeatedClass $class, array $found, string $section): array
     {
-        $seated = $teacher->classes()->findOrFail($class);
-        $plan = $this->planner->read($seated->plan()->document);
-        abort_unless(in_array($section, array_column($plan->sections, 'id'), true), 404);
-        $place = array_flip((new ClassComposer($this->planner))->fitting($seated, $section));
+        $place = array_flip((new ClassComposer($this->planner))->fitting($class, $section));
         usort($found, static fn (MovementFacts $a, MovementFacts $b): int => ($place[$a->id] ?? PHP_INT_MAX) <=> ($place[$b->id] ?? PHP_INT_MAX));
 
         return $found;
+    }
+
+    /** How much of a movement is planned in a section of a class: as long as it holds, counted as it counts. */
+    private function doseIn(ClassPlan $plan, string $section, string $movement): Dose
+    {
+        return SchoolDoses::of($this->planner->movement($movement), $plan->settings, $plan->section($section)->pattern ?? $plan->pattern)->usual;
     }
 
     public function movement(#[CurrentUser] User $teacher, string $id): JsonResponse

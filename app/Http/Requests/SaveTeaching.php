@@ -7,9 +7,11 @@ namespace App\Http\Requests;
 use App\Files\Schemas;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
+use KindChair\Movement\Naming;
 
 /** How a teacher teaches, or a part of it. */
 final class SaveTeaching extends FormRequest
@@ -19,6 +21,7 @@ final class SaveTeaching extends FormRequest
     {
         return [
             'pattern' => ['sometimes', 'string', 'max:40'],
+            'naming' => ['sometimes', Rule::enum(Naming::class)],
             'settings' => ['sometimes', 'array'],
             'setAside' => ['sometimes', 'array', 'max:40'],
             'setAside.*' => ['string', 'min:1', 'max:300'],
@@ -45,6 +48,6 @@ final class SaveTeaching extends FormRequest
     /** @return array<string, mixed> */
     public function teaching(): array
     {
-        return Arr::only($this->validated(), ['pattern', 'settings', 'setAside']);
+        return Arr::only($this->validated(), ['pattern', 'naming', 'settings', 'setAside']);
     }
 }

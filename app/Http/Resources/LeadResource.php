@@ -16,6 +16,7 @@ use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Fit\StopWhen;
 use KindChair\Fit\Tracks;
+use KindChair\Movement\Facing;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\SideUse;
 use KindChair\People\Group;
@@ -141,7 +142,7 @@ final readonly class LeadResource
             'name' => $movement->name(),
             'variation' => $variation->name,
             'zone' => $movement->mainRegion()?->zone()->value,
-            'facing' => $movement->facing->value,
+            'facing' => ($settings->turnsToShow ? $movement->facing : Facing::Front)->value,
             'sides' => $movement->laterality->sides->value,
             'figure' => (string) self::faced(FigureKey::on($movement->id, $variation, $base), $settings),
             'props' => array_map($this->planner->propName(...), $variation->props),

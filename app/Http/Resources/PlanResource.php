@@ -14,6 +14,7 @@ use KindChair\Review\Finding;
 use KindChair\Review\Review;
 use KindChair\Review\SpineIdea;
 use KindChair\Review\TimeWords;
+use KindChair\Timeline\SchoolDoses;
 
 /** Everything the Plan screen draws, in one answer (schema/answer-plan.schema.json). */
 final readonly class PlanResource
@@ -59,7 +60,7 @@ final readonly class PlanResource
             'entries' => (new PlanRowResource($this->planner))->all($plan, $review, $group, $this->planner->kitOf($class)),
             'starts' => (object) array_column(array_map(static fn (Entry $entry): array => [$entry->id, TimeWords::seconds($review->timeline->turnsOf($entry->id)[0]->start ?? 0)], $plan->entries()), 1, 0),
             'spine' => array_map(TimeWords::seconds(...), $review->coverage->spine),
-            'idea' => $this->idea($review),
+            'idea' => $this->idea($plan, $review),
             'zones' => self::zones($review),
             'stillness' => TimeWords::seconds($review->coverage->stillness),
             'findings' => array_map(fn (Finding $finding): array => self::finding($finding, $review, $group->paceFactor()), $review->findings),
@@ -187,7 +188,7 @@ final readonly class PlanResource
     }
 
     /** @return array<string, mixed>|null */
-    private function idea(Review $review): ?array
+    private function idea(ClassPlan $plan, Review $review): ?array
     {
         $idea = SpineIdea::for($review->coverage, $this->planner->craft->library);
 
@@ -196,7 +197,7 @@ final readonly class PlanResource
             'movement' => $idea->movement->id,
             'name' => $idea->movement->name(),
             'usual' => $idea->movement->usualVariation,
-            'dose' => MovementCardResource::dose($idea->movement->doses->usual),
+            'dose' => MovementCardResource::dose(SchoolDoses::of($idea->movement, $plan->settings, $plan->pattern)->usual),
         ];
     }
 }

@@ -10,6 +10,7 @@ use KindChair\Body\Side;
 use KindChair\Figure\Figure;
 use KindChair\Fit\Mark;
 use KindChair\Fit\StopWhen;
+use KindChair\Movement\Facing;
 use KindChair\People\Participant;
 use KindChair\Place\PackingList;
 use KindChair\Script\DoseWords;
@@ -48,7 +49,7 @@ final readonly class SheetResource
                     'figure' => Figure::of($movement, $variation->shownOn($base), $variation->baseFor($base)->base(), Script::teacherSide($plan->settings->firstSide, $plan->settings) ?? Side::Left),
                     'isSided' => $movement->laterality->isSided(),
                     'props' => array_map(fn (string $id): string => $this->planner->propName($id), $variation->props),
-                    'facing' => $movement->facing->value,
+                    'facing' => ($plan->settings->turnsToShow ? $movement->facing : Facing::Front)->value,
                     'note' => $entry->note,
                     'look' => StopWhen::withLookFirst($variation, $variation->baseFor($base)),
                     'lines' => $lines[$entry->id] ?? [],

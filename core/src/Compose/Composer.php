@@ -8,8 +8,11 @@ use KindChair\Body\Region;
 use KindChair\Fit\Chooser;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\Position;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Entry;
+use KindChair\Plan\SectionKind;
 use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\PlanDiff;
@@ -32,7 +35,10 @@ final readonly class Composer
     private const RESTS = 12;
 
     /** How often what the single times could not tell is put right. */
-    private const ROUNDS = 12;
+    private const ROUNDS = 24;
+
+    /** Tenths of a second between what has room and what has not, from which nothing is to be found between them. */
+    private const STUCK = 50;
 
     public function __construct(
         private MovementLibrary $library,
@@ -53,6 +59,7 @@ final readonly class Composer
     {
         $timelines = new TimelineBuilder($this->library, $this->changeOvers, $group->mainBase());
         $frame = self::taught($frame, $group);
+        $wish = $this->bySchool($wish, $frame);
         $shelf = $this->shelf($timelines, $frame, $group);
         $made = [];
         foreach (Character::cases() as $character) {
@@ -72,7 +79,7 @@ final readonly class Composer
         $timelines = new TimelineBuilder($this->library, $this->changeOvers, $group->mainBase());
         $frame = self::taught($frame, $group);
 
-        return $this->made($this->shelf($timelines, $frame, $group), $timelines, $frame, $group, $wish);
+        return $this->made($this->shelf($timelines, $frame, $group), $timelines, $frame, $group, $this->bySchool($wish, $frame));
     }
 
     private function shelf(TimelineBuilder $timelines, ClassPlan $frame, Group $group): Shelf
@@ -84,7 +91,8 @@ final readonly class Composer
     {
         $slot = $frame->slotMinutes * 600;
         $capacity = $slot - $timelines->length($frame, $group->paceFactor());
-        $best = null;
+        $best = $enough = null;
+        $tooMuch = PHP_INT_MAX;
         for ($round = 0; $round < self::ROUNDS && $capacity > 0; ++$round) {
             $menu = Menu::of($shelf, $this->library, $this->book, $frame, $wish, $capacity);
             [$problem, $solution, $missing] = $this->solved($menu->problem);
@@ -93,15 +101,18 @@ final readonly class Composer
             }
             [$plan, $added] = (new Seating($shelf, $this->library, $this->book))->seat($frame, $menu->chosen($solution));
             $length = $timelines->length($plan, $group->paceFactor());
-            if ($length > $slot) {
-                // Things cost more beside one another than alone: a little less next time.
-                $capacity -= $length - $slot + 10;
-                continue;
+            if ($length <= $slot) {
+                [$plan, $review] = $this->settled($plan, $group);
+                $length = $review->timeline->length();
             }
-            [$plan, $review] = $this->settled($plan, $group);
-            $length = $review->timeline->length();
             if ($length > $slot) {
-                $capacity -= $length - $slot + 10;
+                // Things cost more beside one another than alone: a little less next time, and not less than what had room before.
+                $tooMuch = min($tooMuch, $capacity);
+                $capacity = $enough === null ? $capacity - ($length - $slot + 10) : intdiv($enough + $tooMuch, 2);
+                if ($enough !== null && $tooMuch - $enough <= self::STUCK) {
+                    // One movement more brings rests that have no room: others that are as good may come without.
+                    [$wish, $capacity, $enough, $tooMuch] = [$wish->inAnotherChance(), $enough, null, PHP_INT_MAX];
+                }
                 continue;
             }
             $wrong = $this->wrong($review, $plan, $added);
@@ -118,7 +129,9 @@ final readonly class Composer
             if ($slot - $length <= self::SPARE / 2 || $capacity - $solution->tenths > self::SPARE) {
                 break;
             }
-            $capacity += $slot - $length - 50;
+            $enough = $capacity;
+            $more = $capacity + $slot - $length - 50;
+            $capacity = $more < $tooMuch ? $more : intdiv($enough + $tooMuch, 2);
         }
 
         return $best[1] ?? null;
@@ -170,6 +183,20 @@ final readonly class Composer
         }
 
         return [$plan, $review];
+    }
+
+    /** What is asked of a class, with what its school of practice asks: how it ends, and how people sit. */
+    private function bySchool(Wish $wish, ClassPlan $frame): Wish
+    {
+        $places = array_values(array_filter(Position::cases(), $frame->settings->sitting->forbids(...)));
+        $ending = $frame->settings->ending;
+        $there = array_map(static fn (Entry $entry): string => $entry->movement, $frame->entries());
+        $isOpen = $ending !== null && $frame->first(SectionKind::Settle) !== null && array_intersect($ending->practices(), $there) === [];
+        $last = $isOpen ? [$ending->practice()] : [];
+        // What would come after it is not taken.
+        $after = $isOpen ? array_diff($this->book->practices['close'] ?? [], $last, $wish->must) : [];
+
+        return $wish->taught($places, array_values(array_diff($last, $wish->never)), array_values($after));
     }
 
     /** The class as it is taught to these people best. */

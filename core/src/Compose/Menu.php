@@ -35,7 +35,7 @@ final readonly class Menu
         $present = array_count_values($there);
         $shelves = $shelf->for($wish->without(array_keys($there)));
         $tags = self::tags($shelves, $wish, $shape, $has);
-        $worth = new Worth($book, $wish);
+        $worth = new Worth($book, $wish, $frame->settings->sides);
         $parts = $stocks = [];
         foreach (self::order($frame) as $part) {
             $candidates = [];
@@ -61,7 +61,7 @@ final readonly class Menu
                     $candidates[] = new Candidate($id, $options, $isRequired);
                 }
             }
-            [$least, $most] = self::bounds($part, $shape, $wish, count($candidates));
+            [$least, $most] = $part === 'warm' && !$frame->settings->warmsUp ? [0, 0] : self::bounds($part, $shape, $wish, count($candidates));
             $required = count(array_filter($candidates, static fn (Candidate $one): bool => $one->isRequired));
             $most = max($required, $most - ($present[$part] ?? 0));
             if ($candidates !== [] && $most > 0) {

@@ -12,6 +12,8 @@ use KindChair\Movement\Variation;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\Section;
+use KindChair\Plan\SideSchool;
+use KindChair\Timeline\Rounds;
 
 /** Gives everything that was chosen its place: in the order of the school, small before large, moved before held, what shares a place together. */
 final readonly class Seating
@@ -44,7 +46,13 @@ final readonly class Seating
             $own = in_array($section->kind, $kinds, true) ? [] : $new[$section->kind->value] ?? [];
             $kinds[] = $section->kind;
             usort($own, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
-            $sections[] = $section->withEntries($this->merged($order, $section, $own));
+            $seated = $section->withEntries($this->merged($order, $section, $own));
+            // Only what is new is gathered: what stands there was put there.
+            $ids = array_map(static fn (array $one): string => $one[0]->id, $own);
+            $rounds = $frame->settings->sides === SideSchool::Rounds
+                ? array_values(array_filter(Rounds::in($seated, $this->library), static fn (array $run): bool => array_diff(array_column($run, 'id'), $ids) === []))
+                : [];
+            $sections[] = $rounds === [] ? $seated : Rounds::made($seated, $rounds);
         }
 
         return [$frame->withSections($sections), array_map(static fn (array $one): string => $one[0]->id, array_merge(...array_values($new) ?: [[]]))];

@@ -12,9 +12,11 @@ use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Base;
 use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\Dose;
+use KindChair\Movement\Doses;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
 use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\SpineDirections;
 use KindChair\Movement\Variation;
@@ -22,8 +24,11 @@ use KindChair\People\Group;
 use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
+use KindChair\Plan\HoldSchool;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
+use KindChair\Plan\SideSchool;
+use KindChair\Timeline\SchoolDoses;
 use KindChair\Timeline\TimedPass;
 use KindChair\Timeline\TimelineBuilder;
 use KindChair\Timeline\Transitions;
@@ -60,10 +65,10 @@ final class Shelf
     {
         $parts = [];
         foreach ($this->library->all() as $movement) {
-            $isWanted = !in_array($movement->id, $wish->never, true) && ($this->partOf($movement) !== 'apart' || in_array($movement->id, $wish->must, true));
+            $isWanted = !in_array($movement->id, $wish->never, true) && ($this->partOf($movement) !== 'apart' && !$this->isAgainstSchool($movement) || in_array($movement->id, $wish->must, true));
             $stocks = $isWanted ? array_filter(
                 $this->of($movement),
-                static fn (Stock $stock): bool => !in_array($stock->rung->position, $wish->notTaken, true) || in_array($movement->id, $wish->must, true),
+                static fn (Stock $stock): bool => !in_array($stock->rung->position, $wish->notTaken, true) || $stock->rung->position === Position::Supported && $movement->regions === [] || in_array($movement->id, $wish->must, true),
             ) : [];
             if ($stocks !== []) {
                 $parts[$this->partOf($movement)][] = array_values($stocks);
@@ -71,6 +76,23 @@ final class Shelf
         }
 
         return $parts;
+    }
+
+    /** What is held where all keeps moving, and what stays on one side where something of the same aim goes from side to side. */
+    private function isAgainstSchool(Movement $movement): bool
+    {
+        $settings = $this->frame->settings;
+        if ($settings->holds === HoldSchool::Moving && SchoolDoses::isHeld($movement)) {
+            return true;
+        }
+        foreach ($settings->sides === SideSchool::EachBreath && $movement->laterality->sides === SideUse::OneSided ? $movement->substitutes : [] as $id) {
+            $other = $this->library->has($id) ? $this->library->get($id) : null;
+            if ($other?->laterality->sides === SideUse::Alternating && $this->of($other) !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** A region of the body, "warm", or where practices stand. */
@@ -105,14 +127,15 @@ final class Shelf
     {
         $base = $this->frame->base ?? $this->group->mainBase();
         $usual = $movement->variation($movement->usualVariation);
+        $section = $this->sectionOf($movement);
+        $known = SchoolDoses::of($movement, $this->frame->settings, $this->frame->first($section)->pattern ?? $this->frame->pattern);
         $stocks = [];
         foreach ($movement->variations as $rung) {
             // Never more than what is usual: whoever can do more is told of it.
             if ($rung->level > $usual->level || $rung->level < $usual->level - 1 || !self::isFor($rung, $base->base()) || $this->chooser->isBarred($movement, $rung, $rung->baseFor($base)->base())) {
                 continue;
             }
-            $section = $this->sectionOf($movement);
-            [, $passes] = $this->timed($section, $movement, $rung, $movement->doses->usual);
+            [, $passes] = $this->timed($section, $movement, $rung, $known->usual);
             $asked = new Assignment($movement, $rung, $this->frame->pattern, $passes);
             $versions = array_map(fn (Participant $person): PersonVersion => $this->chooser->choose($person, $asked), $this->group->people);
             if (in_array(Mark::None, array_column($versions, 'mark'), true)) {
@@ -120,7 +143,7 @@ final class Shelf
             }
             $back = (int) round($this->transitions->back($rung, $base) * $this->group->paceFactor());
             $doses = [];
-            foreach (self::doses($movement) as $dose) {
+            foreach (self::doses($known) as $dose) {
                 [$tenths, $each] = $this->timed($section, $movement, $rung, $dose);
                 $doses[] = ['dose' => $dose, 'tenths' => $tenths + $back, 'moving' => self::moving($each)];
             }
@@ -137,9 +160,8 @@ final class Shelf
     }
 
     /** @return non-empty-list<Dose> from the least to the most, the usual one among them */
-    public static function doses(Movement $movement): array
+    private static function doses(Doses $doses): array
     {
-        $doses = $movement->doses;
         if ($doses->least->unit !== $doses->usual->unit || $doses->most->unit !== $doses->usual->unit) {
             return [$doses->usual];
         }

@@ -7,6 +7,7 @@ namespace KindChair\Compose;
 use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
 use KindChair\Movement\MovementLibrary;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\SpineDirections;
 use KindChair\People\Group;
 use KindChair\Plan\ClassPlan;
@@ -14,6 +15,8 @@ use KindChair\Plan\Entry;
 use KindChair\Plan\GroupKind;
 use KindChair\Plan\SectionKind;
 use KindChair\Review\Review;
+use KindChair\Review\Rules\PressureChanges;
+use KindChair\Timeline\SchoolDoses;
 use KindChair\Timeline\TimedPass;
 
 /**
@@ -79,14 +82,15 @@ final readonly class Trimmer
                 $moving = (int) array_sum(array_map(static fn (TimedPass $pass): int => $pass->length(), $passes));
                 $isStation = $section->groupOf($entry)?->kind === GroupKind::Stations;
                 $options = [];
-                [$least, $most] = self::bounds($entry, $movement->doses->least, $movement->doses->most);
+                $doses = SchoolDoses::of($movement, $plan->settings, $plan->patternFor($section, $entry));
+                [$least, $most] = self::bounds($entry, $doses->least, $doses->most);
                 if ($entry->dose->isTimed() && $passes !== []) {
                     // A dose in seconds is never less than one whole time takes: the words need their breath.
                     $once = $review->timelines->length($plan->withEntry($entry->withDose(new Dose(DoseUnit::Repetitions, 1))), $group->paceFactor()) - $whole + $moving;
                     $least = min((float) $entry->dose->amount, max($least, ceil($once / count($passes) / 10)));
                 }
                 [$from, $to] = $wanted < $whole ? [$least, (float) $entry->dose->amount] : [(float) $entry->dose->amount, $most];
-                foreach ($isStation || $entry->except !== [] ? [$entry->dose] : self::doses($entry->dose, $from, $to) as $dose) {
+                foreach ($isStation || $entry->except !== [] ? [$entry->dose] : self::doses($entry->dose, $from, $to, $movement->laterality->sides === SideUse::Alternating && $entry->dose->unit === DoseUnit::Breaths) as $dose) {
                     $more = $dose === $entry->dose ? 0 : $review->timelines->length($plan->withEntry($entry->withDose($dose)), $group->paceFactor()) - $whole;
                     $share = $moving === 0 ? 0 : $moving / max(1, $entry->dose->amount);
                     $points = $worth->of(
@@ -94,7 +98,7 @@ final readonly class Trimmer
                         0,
                         $moving + $more,
                         (int) round($share * $least),
-                        (int) round($share * ($entry->dose->from ?? ($movement->doses->usual->unit === $entry->dose->unit ? $movement->doses->usual->amount : $entry->dose->amount))),
+                        (int) round($share * ($entry->dose->from ?? ($doses->usual->unit === $entry->dose->unit ? $doses->usual->amount : $entry->dose->amount))),
                         0,
                         $review->versions[$entry->id] ?? [],
                         SpineDirections::of($rung),
@@ -102,7 +106,9 @@ final readonly class Trimmer
                     // What is counted in repetitions is shortened before what is counted in breaths.
                     $options[] = new Option("$entry->id/$dose->amount", max(0, $own + $more), $points - ($dose->unit === DoseUnit::Breaths ? 0 : (int) round($points / 500)));
                 }
-                $isKept = in_array($section->kind, [SectionKind::Arrive, SectionKind::Settle], true) || $entry->group !== null;
+                // A rest between others, and what eases the seat, is there for somebody.
+                $isForSomebody = $entry->isInterlude || in_array($entry->movement, PressureChanges::RELIEF, true);
+                $isKept = in_array($section->kind, [SectionKind::Arrive, SectionKind::Settle], true) || $entry->group !== null || $isForSomebody;
                 $candidates[] = new Candidate($entry->id, $options, $isKept);
             }
         }
@@ -126,13 +132,16 @@ final readonly class Trimmer
             : [min($amount, $entry->dose->unit === DoseUnit::Repetitions ? 3.0 : 2.0), $amount];
     }
 
-    /** @return non-empty-list<Dose> the entry's own first */
-    private static function doses(Dose $own, float $least, float $most): array
+    /**
+     * @param bool $isEven whether it has to come out even, because sides take turns in it
+     * @return non-empty-list<Dose> the entry's own first
+     */
+    private static function doses(Dose $own, float $least, float $most, bool $isEven): array
     {
         $step = $own->isTimed() ? self::STEP_SECONDS : 1;
         $doses = [$own];
         for ($amount = $least; $amount <= $most; $amount += $step) {
-            if (abs($amount - $own->amount) > 0.05) {
+            if (abs($amount - $own->amount) > 0.05 && (!$isEven || $amount % 2 === 0)) {
                 $doses[] = $own->of($own->isTimed() ? $amount : (int) $amount);
             }
         }

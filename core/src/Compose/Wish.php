@@ -63,6 +63,12 @@ final readonly class Wish
         return in_array(0.0, array_map(floatval(...), $this->zones), true);
     }
 
+    /** The same, with others first among those that are as good. */
+    public function inAnotherChance(): self
+    {
+        return $this->with(['seed' => $this->seed + 7919]);
+    }
+
     public function as(Character $character): self
     {
         return $this->with(['character' => $character]);
@@ -72,6 +78,16 @@ final readonly class Wish
     public function otherThan(array $movements): self
     {
         return $this->with(['beside' => [...$this->beside, ...$movements]]);
+    }
+
+    /**
+     * @param list<Position> $notTaken more places that are not taken
+     * @param list<string> $must more movements that it holds
+     * @param list<string> $never more that it does not hold
+     */
+    public function taught(array $notTaken, array $must, array $never): self
+    {
+        return $this->with(['notTaken' => [...$this->notTaken, ...$notTaken], 'must' => array_values(array_unique([...$this->must, ...$must])), 'never' => [...$this->never, ...$never]]);
     }
 
     /** @param list<string> $movements */

@@ -8,18 +8,20 @@ use KindChair\Body\Region;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Movement;
+use KindChair\Movement\SideUse;
+use KindChair\Plan\SideSchool;
 
 /**
  * The points of an option.
  *
  * points = ((first * seconds up to the least dose + seconds up to the usual one + beyondUsual * seconds beyond) * second * asked + oneMore) * who takes part * how new * gentler * useful * served * direction
- *        * chance - seconds of changing place and props, all in tenths of a point, rounded. Every factor is in core/data/compose.json.
+ *        * oneSide * chance - seconds of changing place and props, all in tenths of a point, rounded. Every factor is in core/data/compose.json.
  */
 final readonly class Worth
 {
     private WorthBook $book;
 
-    public function __construct(private ComposeBook $kept, private Wish $wish)
+    public function __construct(private ComposeBook $kept, private Wish $wish, private SideSchool $sides = SideSchool::InTurn)
     {
         $this->book = $kept->worth;
     }
@@ -48,6 +50,7 @@ final readonly class Worth
             * (1 + $this->book->useful * min(3, $this->kept->uses[$movement->id] ?? 0))
             * (in_array($movement->id, $this->wish->serving, true) ? $this->book->served : 1)
             * (array_intersect($directions, $this->wish->directions) === [] ? 1 : $this->book->direction)
+            * ($this->sides === SideSchool::EachBreath && $movement->laterality->sides === SideUse::OneSided ? $this->book->oneSide : 1)
             * $this->chance($movement->id);
 
         return (int) round(10 * $points - $changing);

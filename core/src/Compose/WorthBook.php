@@ -23,6 +23,7 @@ final readonly class WorthBook
      * @param float $lastTime times, for what was done in the last class
      * @param float $unknown times, for what was in none of the last classes: what people know carries them
      * @param float $beside times, for what stands in another class that is offered beside this one
+     * @param float $oneSide times, for what stays on one side where the teacher goes from side to side with every breath
      * @param float $chance by how much of it things that are as good may differ from seed to seed
      */
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class WorthBook
         public float $lastTime,
         public float $unknown,
         public float $beside,
+        public float $oneSide,
         public float $chance,
     ) {
     }

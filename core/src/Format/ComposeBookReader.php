@@ -44,6 +44,7 @@ final class ComposeBookReader
                 $worth->at('lastTime')->number(),
                 $worth->at('unknown')->number(),
                 $worth->at('beside')->number(),
+                $worth->at('oneSide')->number(),
                 $worth->at('chance')->number(),
             ),
             $uses,

@@ -9,12 +9,16 @@ use KindChair\Body\Side;
 use KindChair\Breath\BreathPattern;
 use KindChair\Demand\Demand;
 use KindChair\Movement\Cue;
+use KindChair\Movement\DoseUnit;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
+use KindChair\Plan\BreathRoute;
 use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Ending;
 use KindChair\Plan\Entry;
 use KindChair\Plan\EntryGroup;
 use KindChair\Plan\GroupKind;
+use KindChair\Plan\HoldSchool;
 use KindChair\Plan\Interlude;
 use KindChair\Plan\InterludeAt;
 use KindChair\Plan\OwnWords;
@@ -27,6 +31,8 @@ use KindChair\Plan\SectionKind;
 use KindChair\Plan\Selector;
 use KindChair\Plan\SetChange;
 use KindChair\Plan\Settings;
+use KindChair\Plan\SideSchool;
+use KindChair\Plan\SittingSchool;
 use KindChair\Timeline\Pass;
 
 /** Reads a class from the open plan form (schema/plan.schema.json), of this version and the one before. */
@@ -94,6 +100,15 @@ final readonly class PlanReader
             $node->maybe('mirrors')?->bool() ?? $defaults->mirrors,
             $node->maybe('simpleWords')?->bool() ?? $defaults->simpleWords,
             array_map(static fn (Node $demand): Demand => $demand->enum(Demand::class), $node->maybe('never')?->items() ?? []),
+            $node->maybe('counts')?->enum(DoseUnit::class),
+            $node->maybe('holds')?->enum(HoldSchool::class) ?? $defaults->holds,
+            $node->maybe('sides')?->enum(SideSchool::class) ?? $defaults->sides,
+            $node->maybe('ending')?->enum(Ending::class),
+            $node->maybe('sitting')?->enum(SittingSchool::class) ?? $defaults->sitting,
+            $node->maybe('route')?->enum(BreathRoute::class) ?? $defaults->route,
+            $node->maybe('warmsUp')?->bool() ?? $defaults->warmsUp,
+            $node->maybe('turnsToShow')?->bool() ?? $defaults->turnsToShow,
+            array_map(static fn (Node $base): MainBase => $base->enum(MainBase::class), $node->maybe('alsoCued')?->items() ?? []),
         ));
     }
 

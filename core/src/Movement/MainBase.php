@@ -23,6 +23,18 @@ enum MainBase: string
         return Base::tryFrom($this->value) ?? Base::Bed;
     }
 
+    /** What who is on it is called by, before a line of their own. */
+    public function called(): string
+    {
+        return match ($this) {
+            self::Chair => 'On a chair',
+            self::Standing => 'Standing',
+            self::Wheelchair => 'In a wheelchair',
+            self::Bed => 'In bed',
+            self::BedFlat => 'Lying flat',
+        };
+    }
+
     public function isFlat(): bool
     {
         return $this === self::BedFlat;

@@ -29,6 +29,7 @@ final readonly class Movement
      * @param string|null $carer what a carer does who moves the limb for somebody; null where nothing can be moved
      * @param list<PropOption> $options props that help
      * @param RungsWithProps $withProps its rungs as they are done with one of them
+     * @param Naming $naming by what the teacher knows it
      * @param int|null $sideChange tenths of a second to change sides, where it takes longer than usual
      */
     public function __construct(
@@ -58,6 +59,7 @@ final readonly class Movement
         public ?string $carer = null,
         public array $options = [],
         public RungsWithProps $withProps = new RungsWithProps(),
+        public Naming $naming = Naming::Plain,
     ) {
         if ($this->cycle() === []) {
             throw InvalidMovement::needsCycle($id);
@@ -65,9 +67,22 @@ final readonly class Movement
         $this->variation($usualVariation);
     }
 
+    /** What the teacher calls it. */
     public function name(): string
     {
+        return $this->naming->of($this->names);
+    }
+
+    /** What participants are told. */
+    public function plainName(): string
+    {
         return $this->names['plain'];
+    }
+
+    public function called(Naming $naming): self
+    {
+        /** @phpstan-ignore argument.type (the keys are this class's own property names) */
+        return $naming === $this->naming ? $this : new self(...array_merge(get_object_vars($this), ['naming' => $naming]));
     }
 
     /** Its name in six words at most, for those who are told one thing at a time. */

@@ -15,7 +15,7 @@ final class MovementLibrary
      * @param array<string, string|null> $regions main regions that are known without reading, by id
      * @param list<string> $hidden ids that classes still use and nobody is offered any more
      */
-    private function __construct(private array $movements, private readonly array $regions = [], private readonly array $hidden = [])
+    private function __construct(private array $movements, private readonly array $regions = [], private readonly array $hidden = [], public readonly Naming $naming = Naming::Plain)
     {
     }
 
@@ -42,7 +42,13 @@ final class MovementLibrary
      */
     public function with(array $readers, array $hidden = []): self
     {
-        return new self([...$this->movements, ...$readers], array_diff_key($this->regions, $readers), [...$this->hidden, ...$hidden]);
+        return new self([...$this->movements, ...$readers], array_diff_key($this->regions, $readers), [...$this->hidden, ...$hidden], $this->naming);
+    }
+
+    /** This library with each movement called as its teacher calls it. */
+    public function called(Naming $naming): self
+    {
+        return $naming === $this->naming ? $this : new self($this->movements, $this->regions, $this->hidden, $naming);
     }
 
     public function has(string $id): bool
@@ -55,7 +61,7 @@ final class MovementLibrary
     {
         $movement = $this->movements[$id] ?? throw UnknownMovement::withId($id);
 
-        return $movement instanceof Movement ? $movement : $this->movements[$id] = $movement();
+        return $movement instanceof Movement && $movement->naming === $this->naming ? $movement : $this->movements[$id] = ($movement instanceof Movement ? $movement : $movement())->called($this->naming);
     }
 
     /** @return list<string> the ids of what can be chosen */

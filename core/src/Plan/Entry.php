@@ -122,6 +122,11 @@ final readonly class Entry
         return $this->with(['isInterlude' => true]);
     }
 
+    public function inGroup(string $group): self
+    {
+        return $this->with(['group' => $group]);
+    }
+
     public function withVariation(string $variation): self
     {
         return $this->with(['variation' => $variation]);

@@ -54,6 +54,15 @@ final readonly class Section
         return new self($this->id, $this->kind, $this->entries, $this->pattern, $groups, $this->base);
     }
 
+    /**
+     * @param list<Entry> $entries
+     * @param list<EntryGroup> $groups those that they name
+     */
+    public function grouped(array $entries, array $groups): self
+    {
+        return new self($this->id, $this->kind, $entries, $this->pattern, $groups, $this->base);
+    }
+
     /** With one more entry at a place, or behind what is done as one there. */
     public function withAt(int $at, Entry $entry): self
     {

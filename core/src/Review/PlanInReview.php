@@ -20,6 +20,7 @@ use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\NotInPlan;
 use KindChair\Plan\Section;
+use KindChair\Timeline\SchoolDoses;
 use KindChair\Timeline\Timeline;
 use KindChair\Timeline\TimelineBuilder;
 
@@ -41,7 +42,7 @@ final readonly class PlanInReview
         public Chooser $chooser,
         public array $ledgers,
         public array $versions,
-        private TimelineBuilder $timelines,
+        public TimelineBuilder $timelines,
         private ?int $atPace,
         private DemandBook $demands,
         public ?array $kit,
@@ -138,7 +139,7 @@ final readonly class PlanInReview
             ++$number;
         }
 
-        return $rung === null ? null : new Entry("$movement-$number", $movement, $rung->id, $found->doses->usual);
+        return $rung === null ? null : new Entry("$movement-$number", $movement, $rung->id, SchoolDoses::of($found, $this->plan->settings, $section->pattern ?? $this->plan->pattern)->usual);
     }
 
     /** When an entry begins, in tenths of a second from the start of the class. */

@@ -99,6 +99,9 @@ final readonly class Reviewer
             new Rules\CounterFollows(),
             new Rules\HeldLongEnough(),
             new Rules\StretchDose(),
+            new Rules\CountsAsChosen(),
+            new Rules\SidesAsChosen(),
+            new Rules\SitsAsChosen(),
             new Rules\FitsSlot(),
             new Rules\SimpleWordsServe(),
         ], $kit, $never);

@@ -30,38 +30,28 @@ final readonly class PassPlan
      * @param list<list<int>> $cycle lengths of its steps, by repetition
      * @param list<int> $leave lengths of the steps of leaving
      * @param int $wanted tenths of a second that were asked for; 0 where it is counted
+     * @param int $ways how many cycles make a repetition
      */
-    private function __construct(public array $enter, public int $cycles, public array $cycle, public array $leave, public int $units, public int $wanted)
+    private function __construct(public array $enter, public int $cycles, public array $cycle, public array $leave, public int $units, public int $wanted, private int $ways)
     {
     }
 
     /** @param bool $fits whether a dose in seconds is filled exactly, as a station is */
     public static function of(Movement $movement, Pass $pass, BreathPattern $pattern, ?int $tempo, bool $leaves, bool $fits = false): self
     {
-        $full = $movement->cuesPause(Breath::HoldFull);
-        $empty = $movement->cuesPause(Breath::HoldEmpty);
-        $length = static fn (Step $step): int => $step->length($pattern, $full, $empty);
-        $enter = array_map($length, $movement->phase(Phase::Enter));
-        $leave = $leaves ? array_map($length, $movement->phase(Phase::Leave)) : [];
-        $steps = array_map($length, $movement->cycle());
+        $enter = self::lengths($movement, Phase::Enter, $pattern);
+        $leave = $leaves ? self::lengths($movement, Phase::Leave, $pattern) : [];
         $tempo = $movement->tempo === null ? null : $tempo ?? $movement->tempo->usual;
-        if ($tempo !== null) {
-            $steps = self::spread($steps, $tempo);
-        }
-        // Where sides alternate, a repetition is one cycle on each side.
-        $ways = $movement->laterality->sides === SideUse::Alternating ? 2 : 1;
-        $each = (int) array_sum($steps);
+        [$steps, $each, $ways] = self::cycle($movement, $pattern, $tempo);
         $around = array_sum($enter) + array_sum($leave);
         $dose = $pass->dose;
-        // What has to wait for its breath takes that long as well.
-        $each += $tempo === null ? self::waits($movement, $pattern) : 0;
         if ($dose->unit !== DoseUnit::Seconds) {
             $repetitions = $dose->unit === DoseUnit::Repetitions
                 ? (int) $dose->amount
                 : max(1, (int) round($dose->amount * $pattern->cycle() / ($each * $ways)));
             $units = $dose->unit === DoseUnit::Repetitions ? $repetitions * $ways : (int) max(1, round($repetitions * $ways * $each / $pattern->cycle()));
 
-            return new self($enter, $repetitions * $ways, array_fill(0, $repetitions * $ways, $steps), $leave, $units, 0);
+            return new self($enter, $repetitions * $ways, array_fill(0, $repetitions * $ways, $steps), $leave, $units, 0, $ways);
         }
         $wanted = $dose->tenths();
         $repetitions = max(1, (int) round(($wanted - $around) / ($each * $ways)));
@@ -75,28 +65,74 @@ final readonly class PassPlan
             $enter = array_splice($all, 0, count($enter));
             $leave = $leave === [] ? [] : array_splice($all, -count($leave));
 
-            return new self($enter, $repetitions * $ways, self::chunked($all, count($steps)), $leave, self::unitsOf($repetitions * $ways, $each, $pattern, $tempo), $wanted);
+            return new self($enter, $repetitions * $ways, self::chunked($all, count($steps)), $leave, self::unitsOf($repetitions * $ways, $each, $pattern, $tempo), $wanted, $ways);
         }
         $cycles = $isExact
             ? self::chunked(self::spread(array_merge(...array_fill(0, $repetitions * $ways, $steps)), $wanted - $around), count($steps))
             : array_fill(0, $repetitions * $ways, $steps);
 
-        return new self($enter, $repetitions * $ways, $cycles, $leave, self::unitsOf($repetitions * $ways, $each, $pattern, $tempo), $wanted);
+        return new self($enter, $repetitions * $ways, $cycles, $leave, self::unitsOf($repetitions * $ways, $each, $pattern, $tempo), $wanted, $ways);
+    }
+
+    /** Tenths of a second that one repetition takes: one cycle, or one on each side where they alternate. */
+    public static function repetition(Movement $movement, BreathPattern $pattern): int
+    {
+        [, $each, $ways] = self::cycle($movement, $pattern, $movement->tempo?->usual);
+
+        return max(1, $each * $ways);
+    }
+
+    /** Tenths of a second that the way into a shape and out of it take, with what they wait for their breath. */
+    public static function around(Movement $movement, BreathPattern $pattern): int
+    {
+        $cycle = $movement->cycle();
+        $waits = $movement->tempo !== null ? 0
+            : self::wait([...$movement->phase(Phase::Enter), $cycle[0]], $pattern) + self::wait([$cycle[count($cycle) - 1], ...$movement->phase(Phase::Leave)], $pattern);
+
+        return (int) (array_sum(self::lengths($movement, Phase::Enter, $pattern)) + array_sum(self::lengths($movement, Phase::Leave, $pattern))) + $waits;
+    }
+
+    /**
+     * @param int|null $tempo tenths of a second a repetition, where the movement goes at its own
+     * @return array{list<int>, int, int} the lengths of its steps, what it takes with what it waits for its breath, and how often it is done in a repetition
+     */
+    private static function cycle(Movement $movement, BreathPattern $pattern, ?int $tempo): array
+    {
+        $steps = self::lengths($movement, Phase::Cycle, $pattern);
+        if ($tempo !== null) {
+            $steps = self::spread($steps, $tempo);
+        }
+
+        return [$steps, (int) array_sum($steps) + ($tempo === null ? self::waits($movement, $pattern) : 0), $movement->laterality->sides === SideUse::Alternating ? 2 : 1];
+    }
+
+    /** @return list<int> */
+    private static function lengths(Movement $movement, Phase $phase, BreathPattern $pattern): array
+    {
+        $full = $movement->cuesPause(Breath::HoldFull);
+        $empty = $movement->cuesPause(Breath::HoldEmpty);
+
+        return array_map(static fn (Step $step): int => $step->length($pattern, $full, $empty), $movement->phase($phase));
     }
 
     /** Tenths of a second in which a cycle waits for the breath between two that are the same. */
     private static function waits(Movement $movement, BreathPattern $pattern): int
     {
         $cycle = $movement->cycle();
+
+        return self::wait([$cycle[count($cycle) - 1], ...$cycle], $pattern);
+    }
+
+    /** @param non-empty-list<Step> $steps in their order */
+    private static function wait(array $steps, BreathPattern $pattern): int
+    {
         $waits = 0;
-        $before = $cycle[count($cycle) - 1]->breath;
-        foreach ($cycle as $step) {
-            $waits += $step->breath !== $before ? 0 : match ($step->breath) {
+        foreach (array_slice($steps, 1) as $at => $step) {
+            $waits += $step->breath !== $steps[$at]->breath ? 0 : match ($step->breath) {
                 Breath::In => $pattern->out + $pattern->holdEmpty,
                 Breath::Out => $pattern->in + $pattern->holdFull,
                 default => 0,
             };
-            $before = $step->breath;
         }
 
         return $waits;
@@ -115,7 +151,7 @@ final readonly class PassPlan
     /** Whether less time was asked for than even the shortest way takes. */
     public function isTooShort(): bool
     {
-        return $this->wanted > 0 && $this->length() > $this->wanted + 1 && $this->cycles <= 2;
+        return $this->wanted > 0 && $this->length() > $this->wanted + 1 && $this->cycles === $this->ways;
     }
 
     private static function unitsOf(int $cycles, int $each, BreathPattern $pattern, ?int $tempo): int

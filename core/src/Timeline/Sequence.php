@@ -8,14 +8,17 @@ use KindChair\Body\Side;
 use KindChair\Movement\Cue;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
+use KindChair\Movement\MovementKind;
 use KindChair\Movement\MovementLibrary;
 use KindChair\Movement\Variation;
+use KindChair\Plan\BreathRoute;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\EntryGroup;
 use KindChair\Plan\GroupKind;
 use KindChair\Plan\RoundBy;
 use KindChair\Plan\Section;
+use KindChair\Plan\SectionKind;
 use KindChair\Plan\SetChange;
 
 /** The entries of a plan as they are done: rounds in two halves, sets several times, stations and tracks marked. */
@@ -60,7 +63,7 @@ final readonly class Sequence
         $first = $entry->firstSide ?? $plan->settings->firstSide;
         $passes = Pass::of($movement, $entry, $first);
 
-        return $passes === [] ? null : new Occurrence($section, $entry, $movement, self::spoken($movement, $entry, $base, $plan->settings->simpleWords), $passes, $first, $plan->patternFor($section, $entry), self::base($movement, $entry, $base), station: $station, isAlongside: $isAlongside);
+        return $passes === [] ? null : new Occurrence($section, $entry, $movement, $this->spoken($movement, $entry, $base, $plan), $passes, $first, $plan->patternFor($section, $entry), self::base($movement, $entry, $base), station: $station, isAlongside: $isAlongside);
     }
 
     /**
@@ -102,7 +105,7 @@ final readonly class Sequence
                 $decides = array_filter($passes, static fn (Pass $pass): bool => self::halfOf($pass, $group->by, $movement, $first) === 2);
                 $announces = $half === 2 && !$isSplit && $decides !== [] ? self::announced($group->by, $decides[array_key_first($decides)], $plan->settings->simpleWords) : null;
                 $isSplit = $isSplit || $decides !== [];
-                $halves[$half][] = new Occurrence($section, $entry, $movement, self::spoken($movement, $entry, $base, $plan->settings->simpleWords), $passes, $first, $plan->patternFor($section, $entry), self::base($movement, $entry, $base), half: $half, announces: $announces);
+                $halves[$half][] = new Occurrence($section, $entry, $movement, $this->spoken($movement, $entry, $base, $plan), $passes, $first, $plan->patternFor($section, $entry), self::base($movement, $entry, $base), half: $half, announces: $announces);
             }
         }
         if (!$isSplit) {
@@ -164,7 +167,7 @@ final readonly class Sequence
                     static fn (Pass $pass): bool => $group->changes !== SetChange::Crossing || $pass->crossing === null || ($pass->crossing !== $usual) === $isOther,
                 ));
                 if ($passes !== []) {
-                    $variation = $group->changes === SetChange::Variation ? self::rung($movement, $entry, $group->times - $time) : self::spoken($movement, $entry, $base, $plan->settings->simpleWords);
+                    $variation = $group->changes === SetChange::Variation ? self::rung($movement, $entry, $group->times - $time) : $this->spoken($movement, $entry, $base, $plan);
                     $all[] = new Occurrence($section, $entry, $movement, $variation, $passes, $first, $plan->patternFor($section, $entry), self::base($movement, $entry, $base), time: $time);
                 }
             }
@@ -182,15 +185,52 @@ final readonly class Sequence
         return $movement->variations[max(0, $planned - $under)];
     }
 
-    /** The rung in the words of this entry: the teacher's own, else those of the base on which the class is. */
-    private static function spoken(Movement $movement, Entry $entry, MainBase $base, bool $isSimple): Variation
+    /**
+     * The rung in the words of this entry: the teacher's own, else those of the base on which the class is. The lines of other seats are said
+     * after them where the teacher cues them together, and once, which way the breath goes.
+     */
+    private function spoken(Movement $movement, Entry $entry, MainBase $base, ClassPlan $plan): Variation
     {
-        $variation = $movement->spokenOn(self::base($movement, $entry, $base), $entry->variation);
-        if ($isSimple) {
+        $settings = $plan->settings;
+        $on = self::base($movement, $entry, $base);
+        $variation = $movement->spokenOn($on, $entry->variation);
+        if ($settings->simpleWords) {
             $variation = $variation->saying("Now: {$movement->simpleName()}.", array_map(static fn (Cue $cue): Cue => new Cue($cue->short, $cue->short), $variation->cues));
         }
+        $variation = $entry->words === null ? $variation : $variation->saying($entry->words->introduction, $entry->words->cues);
+        if ($settings->simpleWords || $settings->alsoCued === [] && $settings->route === BreathRoute::Either) {
+            return $variation;
+        }
+        $lines = array_map(static fn (MainBase $other): string => self::lineFor($other, $on, $variation), $settings->alsoCued);
+        $route = $this->beginsBreathing($entry, $plan) && !self::tellsRoute($variation) ? $settings->route->said() : '';
 
-        return $entry->words === null ? $variation : $variation->saying($entry->words->introduction, $entry->words->cues);
+        return $variation->saying(implode(' ', array_filter([$variation->introduction, ...$lines, $route])), []);
+    }
+
+    /** What who sits elsewhere is told: "Wheelchair: …"; nothing where the words of all serve. */
+    private static function lineFor(MainBase $other, MainBase $on, Variation $variation): string
+    {
+        $line = $other->base() === $on->base() && $other->isFlat() === $on->isFlat() || !$variation->allows($other->base()) ? null : $variation->sayOn($other->base(), $other->isFlat());
+
+        return $line === null ? '' : "{$other->called()}: $line";
+    }
+
+    /** Whether this is the first breath that is practised. */
+    private function beginsBreathing(Entry $entry, ClassPlan $plan): bool
+    {
+        foreach ($plan->first(SectionKind::Breathe)->entries ?? [] as $one) {
+            if ($this->library->get($one->movement)->kind === MovementKind::Breath) {
+                return $one === $entry;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a practice says itself which way its breath goes. */
+    private static function tellsRoute(Variation $variation): bool
+    {
+        return preg_match('/\b(nose|mouth|lips)\b/i', $variation->introduction . implode(' ', array_map(static fn (Cue $cue): string => $cue->first, $variation->cues))) === 1;
     }
 
     private static function base(Movement $movement, Entry $entry, MainBase $base): MainBase

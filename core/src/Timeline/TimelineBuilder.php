@@ -126,7 +126,7 @@ final readonly class TimelineBuilder
                 $prop,
                 $isNew && $occurrence->station === null && self::isCounted($occurrence),
                 $next === null || !$next->entry->goesOn,
-                $occurrence->station !== null && $next?->station !== null ? $next->movement->name() : null,
+                $occurrence->station !== null && $next?->station !== null ? $next->movement->plainName() : null,
             );
             $taught[$occurrence->movement->id] = true;
             if (!$occurrence->isAlongside) {

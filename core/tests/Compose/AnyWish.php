@@ -15,14 +15,21 @@ use KindChair\Fit\Chooser;
 use KindChair\Format\ComposeBookReader;
 use KindChair\Format\Node;
 use KindChair\Movement\Base;
+use KindChair\Movement\DoseUnit;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\SpineDirections;
 use KindChair\People\Group;
+use KindChair\Plan\BreathRoute;
 use KindChair\Plan\ClassPlan;
+use KindChair\Plan\Ending;
+use KindChair\Plan\HoldSchool;
 use KindChair\Plan\RegionOrder;
 use KindChair\Plan\School;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
 use KindChair\Plan\Settings;
+use KindChair\Plan\SideSchool;
+use KindChair\Plan\SittingSchool;
 use KindChair\Review\Reviewer;
 use KindChair\Tests\Support\AnyPerson;
 use KindChair\Tests\Support\Make;
@@ -48,7 +55,7 @@ final readonly class AnyWish
         }
         $own = $dice->shuffleArray(Region::cases());
         $school = School::cases()[$dice->getInt(0, 3)];
-        $settings = new Settings(new RegionOrder($school, $school === School::Own ? $own : []), Side::cases()[$dice->getInt(0, 1)], sideChange: $dice->getInt(20, 60));
+        $settings = new Settings(new RegionOrder($school, $school === School::Own ? $own : []), Side::cases()[$dice->getInt(0, 1)], ...['sideChange' => $dice->getInt(20, 60), ...self::schools($dice)]);
         $ids = Make::craft()->library->ids();
 
         return new self(self::frame($dice->getInt(6, 70), $settings), new Group('G', $people), new Wish(
@@ -58,6 +65,23 @@ final readonly class AnyWish
             character: Character::cases()[$dice->getInt(0, 2)],
             seed: $dice->getInt(1, 1000),
         ));
+    }
+
+    /** @return array<string, mixed> for about half of the classes a school besides order and side */
+    private static function schools(Randomizer $dice): array
+    {
+        $any = static fn (array $cases): mixed => $cases[$dice->getInt(0, count($cases) - 1)];
+
+        return $dice->getInt(0, 1) === 0 ? [] : [
+            'counts' => $any([null, null, ...DoseUnit::cases()]),
+            'holds' => $any(HoldSchool::cases()),
+            'sides' => $any(SideSchool::cases()),
+            'ending' => $any([null, ...Ending::cases()]),
+            'sitting' => $any(SittingSchool::cases()),
+            'route' => $any(BreathRoute::cases()),
+            'warmsUp' => $any([true, true, false]),
+            'alsoCued' => $any([[], [MainBase::Wheelchair], [MainBase::Chair, MainBase::Bed]]),
+        ];
     }
 
     public static function frame(int $minutes, Settings $settings = new Settings()): ClassPlan

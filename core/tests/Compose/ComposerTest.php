@@ -26,6 +26,9 @@ final class ComposerTest extends TestCase
     /** How many random wishes are tried here; bin/bench tries five hundred. */
     private const WISHES = 24;
 
+    /** Rules that hold a class against the school that was chosen for it. */
+    private const OF_SCHOOLS = ['keeps-order', 'opens-and-closes', 'held-long-enough', 'counts-as-chosen', 'sides-as-chosen', 'sits-as-chosen'];
+
     public function testWhateverIsWishedForWhateverPeople(): void
     {
         $dice = new Randomizer(new Mt19937((int) (getenv('WISHES_FROM') ?: 1)));
@@ -82,6 +85,11 @@ final class ComposerTest extends TestCase
         foreach ([SectionKind::Arrive, SectionKind::Settle] as $kind) {
             if (($one->plan->first($kind)->entries ?? []) === []) {
                 $wrong[] = "nothing in $kind->value";
+            }
+        }
+        foreach ($one->review->findings as $finding) {
+            if (in_array($finding->rule(), self::OF_SCHOOLS, true)) {
+                $wrong[] = "not as it was chosen: $finding->says";
             }
         }
         $movements = array_map(static fn (Entry $entry): string => $entry->movement, $one->plan->entries());

@@ -16,6 +16,7 @@ final class ParticipantController
 {
     public function __invoke(SeatedClass $class, Participant $participant, ClassPlanner $planner): View
     {
+        $planner = $planner->forParticipants();
         $person = $planner->personOf($class, $participant->id);
         $plan = $planner->read($class->plan()->document);
         $review = $planner->reviewOf($class, $plan, $planner->peopleOf($class));

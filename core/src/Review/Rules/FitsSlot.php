@@ -14,6 +14,7 @@ use KindChair\Review\Remedy;
 use KindChair\Review\Rule;
 use KindChair\Review\Severity;
 use KindChair\Review\TimeWords;
+use KindChair\Timeline\SchoolDoses;
 
 /** The class fits the booked time, so that its closing is never cut. Source: sequencing rules 1 and 14. */
 final readonly class FitsSlot implements Rule
@@ -157,7 +158,7 @@ final readonly class FitsSlot implements Rule
         if ($entry->dose->from !== null && $entry->dose->to !== null) {
             return ['least' => (int) $entry->dose->from, 'most' => (int) $entry->dose->to];
         }
-        $doses = $subject->movement($entry)->doses;
+        $doses = SchoolDoses::of($subject->movement($entry), $subject->plan->settings, $subject->plan->patternFor($subject->plan->sectionOf($entry), $entry));
         $isOwnUnit = $doses->least->unit === $entry->dose->unit;
 
         return [

@@ -27,7 +27,8 @@ final readonly class MovedBeforeHeld implements Rule
     public function check(PlanInReview $subject): array
     {
         $findings = $moved = [];
-        foreach ($subject->plan->sections as $section) {
+        // Without a part that warms, all is small and slow enough to begin with.
+        foreach ($subject->plan->settings->warmsUp ? $subject->plan->sections : [] as $section) {
             foreach ($section->entries as $entry) {
                 $movement = $subject->movement($entry);
                 $region = $movement->mainRegion();

@@ -18,6 +18,7 @@ use KindChair\Review\PlanInReview;
 use KindChair\Review\Remedy;
 use KindChair\Review\Rule;
 use KindChair\Review\Severity;
+use KindChair\Timeline\SchoolDoses;
 
 /** Everyone has something they can safely do. Source: sequencing rule 12. */
 final readonly class NobodyLeftOut implements Rule
@@ -95,7 +96,7 @@ final readonly class NobodyLeftOut implements Rule
         }
 
         return new Remedy("Use {$best->name()}", $subject->plan->withEntry(
-            $entry->withMovement($best->id, $best->usualVariation, $best->doses->usual),
+            $entry->withMovement($best->id, $best->usualVariation, SchoolDoses::of($best, $subject->plan->settings, $subject->plan->pattern)->usual),
         ));
     }
 

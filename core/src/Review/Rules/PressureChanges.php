@@ -20,7 +20,7 @@ final readonly class PressureChanges implements Rule
 {
     /** Tenths of a second. */
     private const EVERY = 9000;
-    private const RELIEF = ['ease-the-seat', 'seat-press-lift'];
+    public const RELIEF = ['ease-the-seat', 'seat-press-lift'];
     private const FOR = ['sci', 'skin-fragile'];
 
     public function name(): string

@@ -10,6 +10,7 @@ use KindChair\Movement\MovementKind;
 use KindChair\Movement\SideUse;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
+use KindChair\Plan\HoldSchool;
 use KindChair\Review\Concern;
 use KindChair\Review\Finding;
 use KindChair\Review\Listed;
@@ -40,7 +41,9 @@ final readonly class StretchDose implements Rule
     {
         $plan = $subject->plan;
         $short = [];
-        foreach ($this->holds($subject) as $region => $holds) {
+        // Who holds briefly, or not at all, stretches by going there again.
+        $isSought = !in_array($plan->settings->holds, [HoldSchool::Short, HoldSchool::Moving], true);
+        foreach ($isSought ? $this->holds($subject) : [] as $region => $holds) {
             $lacks = self::IN_ALL - array_sum(array_map(static fn (Entry $entry): int => self::shorter($subject, $entry), $holds));
             $longest = $this->growing($subject, $holds);
             if ($lacks > 0 && $longest !== null) {

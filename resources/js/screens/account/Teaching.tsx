@@ -1,10 +1,12 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useRef, useState, type ReactNode } from 'react';
+import { useRef, useState } from 'react';
 import { api } from '../../api/client';
 import { queryClient, useLibrary } from '../../api/queries';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import type { TeachingAnswer } from '../../api/types/answer-teaching';
-import { NeverChosen } from '../../parts/NeverChosen';
+import { vocabulary } from '../../api/types/words';
+import { Choice } from '../../parts/Field';
+import { Schools } from '../../parts/Schools';
 import { Trouble } from '../../parts/States';
 
 type Settings = NonNullable<PlanAnswer['plan']['settings']>;
@@ -22,7 +24,8 @@ export function Teaching() {
         mutationFn: (by: Partial<TeachingAnswer>) => api.put<TeachingAnswer>('teaching', by),
         onSuccess: (answer) => {
             queryClient.setQueryData(['teaching'], answer);
-            void queryClient.invalidateQueries({ queryKey: ['classes'] });
+            // Names and what classes begin with stand in many answers.
+            void queryClient.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'teaching' });
         },
     });
     if (teaching.error) {
@@ -31,9 +34,8 @@ export function Teaching() {
     if (!teaching.data) {
         return <section className="card h-96" aria-busy="true" aria-label="How you teach" />;
     }
-    const { pattern, setAside } = teaching.data;
+    const { pattern, naming, rules, setAside } = teaching.data;
     const settings = teaching.data.settings as Settings;
-    const set = (by: Partial<Settings>) => change.mutate({ settings: { ...settings, ...by } });
     return (
         <section className="card" id="teaching" data-teaching>
             <h2 className="mb-1 text-[1.125rem]">How you teach</h2>
@@ -41,70 +43,39 @@ export function Teaching() {
                 Your new classes begin so. Each class may have its own under More, How this class is taught.
             </p>
             {change.error && <Trouble error={change.error} again={() => change.reset()} />}
-            <School
-                name="Order"
-                why="People can foresee a class that goes through the body in one order, and nothing is forgotten. A class is held against the order that you choose."
-                value={settings.order ?? 'head-to-toe'}
-                onChange={(order) => set({ order: order as Settings['order'] })}
-                options={[
-                    ['head-to-toe', 'Head to toe'],
-                    ['toe-to-head', 'Toe to head'],
-                    ['spine-first', 'Spine first, then head to toe'],
-                ]}
-            />
-            <School
-                name="First side"
-                why="The side that comes first is worked fresh and never cut short. The next class always begins on the other one."
-                value={settings.firstSide ?? 'left'}
-                onChange={(side) => set({ firstSide: side as Settings['firstSide'] })}
-                options={[
-                    ['left', 'Left'],
-                    ['right', 'Right'],
-                ]}
-            />
-            <School
-                name="Breath"
-                why="Even breath carries movement; a longer out-breath settles. Pauses are always an offer, with an even count spoken for those who should not hold."
-                value={pattern}
-                onChange={(chosen) => change.mutate({ pattern: chosen })}
-                options={
-                    library.data?.patterns.map(
-                        (one) => [one.id, `${one.name}, ${one.cycle} s${one.retains ? ', with pauses' : ''}`] as const,
-                    ) ?? []
-                }
-            />
-            <School
-                name="Mirror"
-                why="Facing a group, most teachers go right when the group goes left. Whichever you choose, your own side is printed beside theirs."
-                value={settings.mirrors === false ? 'own' : 'mirror'}
-                onChange={(how) => set({ mirrors: how === 'mirror' })}
-                options={[
-                    ['mirror', 'You mirror the group'],
-                    ['own', 'You use your own side and say so'],
-                ]}
-            />
-            <School
-                name="Words"
-                why="Invitations for options and plain instructions for the movement itself suit most groups. Simple words, one step at a time and always the same, suit memory loss."
-                value={settings.simpleWords ? 'simple' : 'full'}
-                onChange={(words) => set({ simpleWords: words === 'simple' })}
-                options={[
-                    ['full', 'As a class goes: told, refined, quiet'],
-                    ['simple', 'Simple: one step, six words'],
-                ]}
-            />
-            <details className="border-t border-hair py-1" open={(settings.never ?? []).length > 0}>
-                <summary className="min-h-11 py-2.5 font-semibold">What you leave out</summary>
-                <p className="mb-2 text-[0.9375rem] text-ink-soft">
-                    Crossed legs, full neck circles, a hand on the head, deep folds: teachers differ, and both ways are
-                    taught. What you leave out is offered to nobody in your classes, and a gentler version stands in.
-                </p>
-                <NeverChosen
-                    never={settings.never ?? []}
-                    onChange={(never) => set({ never: never as NonNullable<Settings['never']> })}
+            <div className="space-y-4 pb-4">
+                <Choice
+                    label="Breath"
+                    hint="Even breath carries movement; a longer out-breath settles. Pauses are always an offer, with an even count spoken for those who should not hold."
+                    value={pattern}
+                    onChange={(event) => change.mutate({ pattern: event.target.value })}
+                    options={
+                        library.data?.patterns.map(
+                            (one) =>
+                                [one.id, `${one.name}, ${one.cycle} s${one.retains ? ', with pauses' : ''}`] as const,
+                        ) ?? []
+                    }
                 />
-            </details>
-            <Speech rate={settings.speechRate ?? 2} onMeasured={(speechRate) => set({ speechRate })} />
+                <Choice
+                    label="Names of movements"
+                    hint="What you read on your own screens. Participants always read and hear the plain words, and every name finds the movement."
+                    value={naming}
+                    onChange={(event) => change.mutate({ naming: event.target.value as TeachingAnswer['naming'] })}
+                    options={vocabulary.naming}
+                />
+            </div>
+            <Schools settings={settings} onChange={(chosen) => change.mutate({ settings: chosen })} />
+            <section className="border-t border-hair py-4">
+                <h3 className="text-[1.0625rem] font-semibold">How a stretch is sought</h3>
+                <p className="text-[0.9375rem] text-ink-soft">
+                    To a mild pull, and then one waits, without pain. Pressing on into a tight place is another school,
+                    and one that is not planned here: in older and frail bodies pain is a stop sign.
+                </p>
+            </section>
+            <Speech
+                rate={settings.speechRate ?? 2}
+                onMeasured={(speechRate) => change.mutate({ settings: { ...settings, speechRate } })}
+            />
             {Object.keys(setAside).length > 0 && (
                 <>
                     <h3 className="mb-1 mt-4 font-semibold">Not told in any of your classes</h3>
@@ -112,7 +83,7 @@ export function Teaching() {
                         {Object.entries(setAside).map(([rule, reason]) => (
                             <li key={rule} className="flex items-center gap-3 border-t border-hair">
                                 <span className="mr-auto">
-                                    {rule.charAt(0).toUpperCase() + rule.slice(1).replaceAll('-', ' ')}
+                                    {rules[rule] ?? rule}
                                     <span className="block text-[0.9375rem] text-ink-soft">{reason}</span>
                                 </span>
                                 <button
@@ -133,34 +104,6 @@ export function Teaching() {
                 </>
             )}
         </section>
-    );
-}
-
-function School({
-    name,
-    why,
-    value,
-    options,
-    onChange,
-}: {
-    name: string;
-    why: ReactNode;
-    value: string;
-    options: readonly (readonly [string, string])[];
-    onChange: (value: string) => void;
-}) {
-    return (
-        <label className="block border-t border-hair py-3 first-of-type:border-0">
-            <span className="font-semibold">{name}</span>
-            <span className="mb-1.5 block text-[0.9375rem] text-ink-soft">{why}</span>
-            <select className="field" value={value} onChange={(event) => onChange(event.target.value)}>
-                {options.map(([one, words]) => (
-                    <option key={one} value={one}>
-                        {words}
-                    </option>
-                ))}
-            </select>
-        </label>
     );
 }
 

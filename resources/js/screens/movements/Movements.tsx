@@ -44,7 +44,7 @@ function Card({
                 <FigureDrawing shapes={shapes} size={104} />
                 <span className="text-[0.9375rem] text-ink-soft">{clock(movement.seconds)}</span>
             </span>
-            <strong className="mt-2 leading-tight">{movement.names.plain}</strong>
+            <strong className="mt-2 leading-tight">{movement.name}</strong>
             <span className="mt-1 text-[0.9375rem] leading-tight text-ink-soft">{movement.aim}</span>
             <span className="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1 pt-2 text-[0.9375rem]">
                 {movement.isOwn && <span className="rounded-md bg-channel px-2">Yours</span>}

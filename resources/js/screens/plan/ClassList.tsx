@@ -238,6 +238,7 @@ export function ClassList({
                                                 <QuickAdd
                                                     into={sections.get(section.id)?.name ?? ''}
                                                     group={answer.class.group?.id ?? null}
+                                                    of={{ class: String(answer.class.id), section: section.id }}
                                                     onPick={(movement) => onQuick(section.id, movement)}
                                                 />
                                             </Suspense>

@@ -1,18 +1,12 @@
 import type { LibraryAnswer } from '../../api/types/answer-library';
 import { vocabulary } from '../../api/types/words';
 import { Choice, TextField } from '../../parts/Field';
-import { NeverChosen } from '../../parts/NeverChosen';
+import { Schools } from '../../parts/Schools';
 import { Sheet } from '../../parts/Sheet';
 import { without } from '../../parts/without';
 import type { PlanDocument } from './usePlan';
 
 type Settings = NonNullable<PlanDocument['settings']>;
-
-const orders = [
-    ['head-to-toe', 'Head to toe'],
-    ['toe-to-head', 'Toe to head'],
-    ['spine-first', 'Spine first, then head to toe'],
-] as const;
 
 interface Props {
     plan: PlanDocument;
@@ -23,10 +17,11 @@ interface Props {
 
 /** How this class is taught. Everything is saved as it is chosen. */
 export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
-    const set = (change: Partial<Settings>) =>
-        onChange((current) => ({ ...current, settings: { ...current.settings, ...change } }));
     const settings: Settings = plan.settings ?? {};
-    const order = settings.order ?? 'head-to-toe';
+    const replace = (chosen: Settings) =>
+        onChange((current) =>
+            Object.keys(chosen).length === 0 ? without(current, 'settings') : { ...current, settings: chosen },
+        );
     return (
         <Sheet title="How this class is taught" open onClose={onClose}>
             <div className="space-y-4">
@@ -73,44 +68,9 @@ export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
                     options={[['', 'as most of the group do'] as const, ...vocabulary.mainBase]}
                 />
                 <Choice
-                    label="Order of the main part"
-                    value={order}
-                    onChange={(event) => set({ order: event.target.value as Settings['order'] })}
-                    options={order === 'own' ? [...orders, ['own', 'Your own order'] as const] : orders}
-                />
-                <Choice
-                    label="First side"
-                    value={settings.firstSide ?? 'left'}
-                    onChange={(event) => set({ firstSide: event.target.value as 'left' | 'right' })}
-                    options={[
-                        ['left', 'Left'],
-                        ['right', 'Right'],
-                    ]}
-                />
-                <Choice
-                    label="You show"
-                    value={settings.mirrors === false ? 'own' : 'mirror'}
-                    onChange={(event) => set({ mirrors: event.target.value === 'mirror' })}
-                    hint="Your side is printed beside theirs."
-                    options={[
-                        ['mirror', 'mirrored: they go left, you go right'],
-                        ['own', 'your own side: they go left, you go left'],
-                    ]}
-                />
-                <Choice
-                    label="Words"
-                    value={settings.simpleWords ? 'simple' : 'full'}
-                    onChange={(event) => set({ simpleWords: event.target.value === 'simple' })}
-                    hint="Simple is for groups with memory loss."
-                    options={[
-                        ['full', 'as a class goes: told, refined, quiet'],
-                        ['simple', 'simple: one step, six words, always the same'],
-                    ]}
-                />
-                <Choice
                     label="You speak"
                     value={String(settings.speechRate ?? 2)}
-                    onChange={(event) => set({ speechRate: Number(event.target.value) })}
+                    onChange={(event) => replace({ ...settings, speechRate: Number(event.target.value) })}
                     options={[
                         ['1.5', 'slowly, 90 words a minute'],
                         ['2', 'calmly, 120 words a minute'],
@@ -125,13 +85,7 @@ export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
                               ]),
                     ]}
                 />
-                <details open={(settings.never ?? []).length > 0}>
-                    <summary className="min-h-11 py-2.5 font-semibold">What this class leaves out</summary>
-                    <NeverChosen
-                        never={settings.never ?? []}
-                        onChange={(never) => set({ never: never as NonNullable<Settings['never']> })}
-                    />
-                </details>
+                <Schools settings={settings} onChange={replace} folded />
             </div>
         </Sheet>
     );

@@ -36,7 +36,7 @@ export function Picker({
     const isWide = !filters.words && !filters.zone;
     const pick = (movement: MovementCard) => {
         onPick(movement);
-        setAdded((before) => [...before, movement.names.plain]);
+        setAdded((before) => [...before, movement.name]);
     };
     const found = result.data?.found;
     useEffect(() => {
@@ -94,7 +94,7 @@ export function Picker({
                             >
                                 <FigureDrawing shapes={result.data.figures[movement.figure]} size={60} />
                                 <span className="min-w-0">
-                                    <strong className="block leading-tight">{movement.names.plain}</strong>
+                                    <strong className="block leading-tight">{movement.name}</strong>
                                     <span className="block text-[0.9375rem] leading-tight text-ink-soft">
                                         {clock(movement.seconds)} · {movement.aim}
                                     </span>

@@ -11,10 +11,13 @@ const OFFERED = 6;
 export function QuickAdd({
     into,
     group,
+    of,
     onPick,
 }: {
     into: string;
     group: number | null;
+    /** the class and the section to which it is added */
+    of: { class: string; section: string };
     onPick: (movement: MovementCard) => void;
 }) {
     const [words, setWords] = useState('');
@@ -38,13 +41,18 @@ export function QuickAdd({
                 displayValue={() => words}
                 onChange={(event) => setWords(event.target.value)}
             />
-            {asked !== '' && <Offered words={asked} group={group} />}
+            {asked !== '' && <Offered words={asked} group={group} of={of} />}
         </Combobox>
     );
 }
 
-function Offered({ words, group }: { words: string; group: number | null }) {
-    const search = new URLSearchParams({ words, ...(group ? { group: String(group) } : {}), page: '1' }).toString();
+function Offered({ words, group, of }: { words: string; group: number | null; of: Record<string, string> }) {
+    const search = new URLSearchParams({
+        words,
+        ...of,
+        ...(group ? { group: String(group) } : {}),
+        page: '1',
+    }).toString();
     const found = useMovements(search);
     const movements = found.data?.movements.slice(0, OFFERED) ?? [];
     return (
@@ -59,7 +67,7 @@ function Offered({ words, group }: { words: string; group: number | null }) {
                     value={movement}
                     className="flex min-h-11 items-center gap-3 rounded-lg px-3 data-focus:bg-channel"
                 >
-                    <span className="min-w-0 flex-1 leading-tight">{movement.names.plain}</span>
+                    <span className="min-w-0 flex-1 leading-tight">{movement.name}</span>
                     <span className="text-[0.9375rem] text-ink-soft">{clock(movement.seconds)}</span>
                 </ComboboxOption>
             ))}

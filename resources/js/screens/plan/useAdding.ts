@@ -26,10 +26,10 @@ export function useAdding(
     };
     const pick = (movement: MovementCard) => {
         if (adding) {
-            insert(adding, movement, { ...movement, name: movement.names.plain }, false);
+            insert(adding, movement, movement, false);
             // It stays open: a class is rarely one movement.
             setAdding({ ...adding, index: adding.index + 1 });
-            say(`${movement.names.plain} added`);
+            say(`${movement.name} added`);
         }
     };
     /** Behind the last of a section, or behind the chosen row where that stands in it. */
@@ -38,8 +38,8 @@ export function useAdding(
         const section = answer.plan.sections.findIndex(({ id }) => id === sectionId);
         const isHere = place !== null && place.section === section;
         const index = isHere ? place.index + 1 : (answer.plan.sections[section]?.entries.length ?? 0);
-        insert({ section: sectionId, index }, movement, { ...movement, name: movement.names.plain }, false);
-        say(`${movement.names.plain} added`);
+        insert({ section: sectionId, index }, movement, movement, false);
+        say(`${movement.name} added`);
     };
     const block = (run: Run, name: string) => {
         if (adding) {
