@@ -180,7 +180,7 @@ final readonly class ClassPlanner
     /** Chooses versions as this class and its place allow. */
     public function chooserFor(SeatedClass $class, ClassPlan $plan): Chooser
     {
-        return new Chooser($this->craft->library, $this->craft->ranges, $this->craft->demands, $this->kitOf($class), Reviewer::never(self::never($class), $plan));
+        return new Chooser($this->craft->library, $this->craft->ranges, $this->craft->demands, $this->kitOf($class), Reviewer::never(self::never($class), $plan), Reviewer::hers(self::never($class), $plan));
     }
 
     /** @return list<string>|null prop ids that are at hand where this class is, with what belongs to every seat; null when nobody noted the kit */

@@ -194,6 +194,37 @@ final class BeginningTest extends AppTestCase
         $this->putJson('/api/teaching', ['pattern' => 'none'])->assertUnprocessable();
     }
 
+    public function testTheSchoolOfAClassGivesItsDoses(): void
+    {
+        $plan = ['settings' => ['holds' => 'long', 'counts' => 'seconds']] + self::plan();
+        $answer = $this->answer($this->putJson("/api/classes/{$this->class->id}/plan", ['revision' => 1, 'plan' => $plan]), 'answer-plan');
+        $this->assertContains('counts-as-chosen', array_column($answer['findings'], 'key'));
+        $section = $plan['sections'][1]['id'];
+        $card = fn (string $more): array => array_column($this->answer($this->getJson("/api/movements?words=side+lean$more"), 'answer-movements')['movements'], null, 'id')['side-lean'];
+        $this->assertArrayHasKey('breaths', $card('')['dose']);
+        $this->assertGreaterThanOrEqual(60, $card("&class={$this->class->id}&section=$section")['dose']['seconds']);
+        $this->getJson("/api/movements?class={$this->class->id}&section=nowhere")->assertNotFound();
+        $settled = $this->answer($this->postJson("/api/classes/{$this->class->id}/remedies", ['revision' => $answer['revision'], 'finding' => 'counts-as-chosen']), 'answer-plan');
+        $this->assertNotContains('counts-as-chosen', array_column($settled['findings'], 'key'));
+        $this->assertSame($plan['settings'], $settled['plan']['settings']);
+    }
+
+    public function testATeacherReadsMovementsByTheNamesThatSheKnows(): void
+    {
+        $planned = self::plan()['sections'][1]['entries'][1];
+        $name = fn (): string => array_column($this->answer($this->getJson("/api/classes/{$this->class->id}/plan"), 'answer-plan')['entries'], 'name', 'id')[$planned['id']];
+        $card = fn (): array => $this->answer($this->getJson('/api/movements?words=cat-cow'), 'answer-movements')['movements'][0];
+        $plain = $name();
+        $this->answer($this->putJson('/api/teaching', ['naming' => 'clinical']), 'answer-teaching');
+        $movement = $this->answer($this->getJson("/api/movements/$planned[movement]"), 'answer-movement');
+        $this->assertSame(ucfirst($movement['names']['clinical']), $name());
+        $this->assertNotSame($plain, $name());
+        $this->assertSame(ucfirst($card()['names']['clinical']), $card()['name']);
+        $person = $this->class->group?->people->first();
+        $this->get("/classes/{$this->class->id}/who/{$person?->id}")->assertOk()->assertSee($plain)->assertDontSee($name());
+        $this->putJson('/api/teaching', ['naming' => 'nicknames'])->assertUnprocessable();
+    }
+
     public function testAFindingIsSetAsideHereAndEverywhere(): void
     {
         $findings = fn (): array => $this->answer($this->getJson("/api/classes/{$this->class->id}/plan"), 'answer-plan');

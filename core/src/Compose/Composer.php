@@ -101,11 +101,9 @@ final readonly class Composer
             }
             [$plan, $added] = (new Seating($shelf, $this->library, $this->book))->seat($frame, $menu->chosen($solution));
             $length = $timelines->length($plan, $group->paceFactor());
-            if ($length <= $slot) {
-                [$plan, $review] = $this->settled($plan, $group);
-                $length = $review->timeline->length();
-            }
-            if ($length > $slot) {
+            [$plan, $review] = $length > $slot ? [$plan, null] : $this->settled($plan, $group);
+            $length = $review?->timeline->length() ?? $length;
+            if ($review === null || $length > $slot) {
                 // Things cost more beside one another than alone: a little less next time, and not less than what had room before.
                 $tooMuch = min($tooMuch, $capacity);
                 $capacity = $enough === null ? $capacity - ($length - $slot + 10) : intdiv($enough + $tooMuch, 2);

@@ -34,7 +34,8 @@ final class Chooser
 
     /**
      * @param list<string>|null $kit prop ids at hand; null when the place is not known
-     * @param list<Demand> $never what is never asked in this place
+     * @param list<Demand> $never what is never asked in this place, or by this teacher
+     * @param list<Demand> $hers those among them that she leaves out, and not the house
      */
     public function __construct(
         MovementLibrary $library,
@@ -42,10 +43,11 @@ final class Chooser
         private readonly DemandBook $demands,
         ?array $kit = null,
         private readonly array $never = [],
+        array $hers = [],
     ) {
         $this->ladder = new Ladder($library, $kit);
         $this->kitThere = new KitThere($kit);
-        $this->checks = [new HouseRules($never), new PrecautionsKept(), new LimbsAble(), new WithinRange($ranges), new EffortLasts(), new BreathSuits()];
+        $this->checks = [new HouseRules($never, $hers), new PrecautionsKept(), new LimbsAble(), new WithinRange($ranges), new EffortLasts(), new BreathSuits()];
     }
 
     /** Whether a rung asks for something that is never asked here, whoever comes. */

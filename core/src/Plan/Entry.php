@@ -122,6 +122,11 @@ final readonly class Entry
         return $this->with(['isInterlude' => true]);
     }
 
+    public function saying(?OwnWords $words): self
+    {
+        return $this->with(['words' => $words]);
+    }
+
     public function inGroup(string $group): self
     {
         return $this->with(['group' => $group]);

@@ -51,12 +51,13 @@ final readonly class PlanDiff
         return new self($rows);
     }
 
-    /** Whether the second has less in it than the first: a movement gone or another, or done less. */
+    /** Whether the second has less in it than the first: a movement gone or another, done less, or not in the teacher's own words. */
     public function givesUp(): bool
     {
         foreach ($this->rows as $row) {
             $isLess = $row->before !== null && $row->after !== null && (
                 $row->before->movement !== $row->after->movement
+                || $row->before->words !== null && $row->after->words != $row->before->words
                 || $row->before->dose->unit === $row->after->dose->unit && $row->after->dose->amount < $row->before->dose->amount
             );
             if ($row->what === RowChanges::Gone || $isLess) {

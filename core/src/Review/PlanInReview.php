@@ -86,9 +86,14 @@ final readonly class PlanInReview
     /** What a rung asks of the class, most of each demand; 0 where it is not asked. */
     public function demand(Entry $entry, Demand $demand, ?Variation $rung = null): int
     {
+        return $this->asks($this->movement($entry), $rung ?? $this->rung($entry), $this->baseOf($entry), $demand);
+    }
+
+    /** What any rung asks on a base, whether the class has it or not; 0 where it is not asked. */
+    public function asks(Movement $movement, Variation $rung, MainBase $base, Demand $demand): int
+    {
         $most = 0;
-        $rung ??= $this->rung($entry);
-        foreach ($this->demands->of($this->movement($entry), $rung, $rung->baseFor($this->baseOf($entry))->base()) as $ask) {
+        foreach ($this->demands->of($movement, $rung, $rung->baseFor($base)->base()) as $ask) {
             $most = $ask->demand === $demand ? max($most, $ask->measure) : $most;
         }
 

@@ -81,6 +81,7 @@ final readonly class Reviewer
             new Rules\ArmsRest(),
             new Rules\ClearanceStands(),
             new Rules\PropsAtHand(),
+            new Rules\AlternativeReady(),
             new Rules\NeckInHalves(),
             new Rules\WaterOnce(),
             new Rules\LeavesSomething(),
@@ -90,6 +91,7 @@ final readonly class Reviewer
             new Rules\BreathIsEasy(),
             new Rules\PausesAreOffered(),
             new Rules\CueWithinBreath(),
+            new Rules\OwnWordsLead(),
             new Rules\OpensAndCloses(),
             new Rules\MovedBeforeHeld(),
             new Rules\KeepsOrder(),
@@ -116,7 +118,7 @@ final readonly class Reviewer
         $timelines = new TimelineBuilder($this->library, $this->changeOvers, $group->mainBase());
         $timeline = $timelines->build($plan, $group->paceFactor());
         $never = self::never($this->never, $plan);
-        $chooser = new Chooser($this->library, $this->ranges, $this->demands, $this->kit, $never);
+        $chooser = new Chooser($this->library, $this->ranges, $this->demands, $this->kit, $never, self::hers($this->never, $plan));
         $chosen = [];
         foreach ($choices as $choice) {
             $chosen[$choice->entry][$choice->participant] = $choice;
@@ -175,7 +177,18 @@ final readonly class Reviewer
      */
     public static function never(array $here, ClassPlan $plan): array
     {
-        return [...$here, ...array_values(array_filter($plan->settings->never, static fn (Demand $one): bool => !in_array($one, $here, true)))];
+        return [...$here, ...self::hers($here, $plan)];
+    }
+
+    /**
+     * What a teacher leaves out besides what the house does.
+     *
+     * @param list<Demand> $here
+     * @return list<Demand>
+     */
+    public static function hers(array $here, ClassPlan $plan): array
+    {
+        return array_values(array_filter($plan->settings->never, static fn (Demand $one): bool => !in_array($one, $here, true)));
     }
 
     private function isSetAside(Finding $finding, ClassPlan $plan): bool

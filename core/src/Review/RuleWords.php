@@ -10,6 +10,7 @@ final class RuleWords
     /** @var array<string, string> by the rule's name */
     public const ALL = [
         'alternates-evenly' => 'Sides that take turns and come out uneven',
+        'alternative-ready' => 'Standing or crossing that has no other way',
         'arms-rest' => 'Arms that are up for long without a rest',
         'both-sides' => 'A side that is left out or done shorter',
         'both-ways' => 'A circle that goes one way round only',
@@ -27,7 +28,7 @@ final class RuleWords
         'neck-in-halves' => 'Full circles of the head',
         'nobody-left-out' => 'A movement that somebody cannot do in any version',
         'opens-and-closes' => 'A class that does not arrive first, or does not end as you end',
-        'option-first' => 'An option that is said after its shape',
+        'own-words-lead' => 'Your own words that tell the shape before the choice, or send the head first',
         'pauses-are-offered' => 'Pauses in the breath that are not an offer',
         'places-together' => 'Going forward, sideways or up and down more often than need be',
         'pressure-changes' => 'Sitting on one place for long',

@@ -27,11 +27,11 @@ final readonly class SchoolDoses
         if (self::isHeld($movement) && $settings->holds->hasOwnLength()) {
             $unit = $doses->usual->unit === DoseUnit::Seconds ? DoseUnit::Seconds : DoseUnit::Breaths;
             $one = self::one($unit, $movement, $pattern);
-            // The way in and out belongs to what is held; once is the least.
+            // Held without the way in and out at least so long, and with it no longer; once is the least.
             $around = PassPlan::around($movement, $pattern);
             $once = $unit === DoseUnit::Seconds ? $around + PassPlan::repetition($movement, $pattern) : $one;
             $within = $unit === DoseUnit::Seconds ? 0 : $around;
-            $least = (int) ceil(max($settings->holds->least() - $within, $once) / $one);
+            $least = (int) ceil(max($settings->holds->least(), $once) / $one);
             $most = max($least, (int) floor(((int) $settings->holds->most() - $within) / $one));
             $doses = new Doses(new Dose($unit, intdiv($least + $most, 2)), new Dose($unit, $least), new Dose($unit, $most));
         }

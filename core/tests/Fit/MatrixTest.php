@@ -108,7 +108,7 @@ final class MatrixTest extends TestCase
         $version = self::review(Make::person('a'), [], [Demand::FigureFour])->versions['four'][0];
 
         self::assertSame(['figure-four', 'out'], [$version->movement, $version->variation], 'the rung whose ankle stays down');
-        self::assertStringContainsString('House rule', implode(' ', $version->why));
+        self::assertStringContainsString('House rule: without one ankle on the other leg here.', implode(' ', $version->why));
     }
 
     public function testTheCheckBeforeClassAsksForLessToday(): void

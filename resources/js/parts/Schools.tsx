@@ -8,15 +8,17 @@ import { Toggles } from './Toggles';
 interface Props {
     settings: PlanSettings;
     onChange: (settings: PlanSettings) => void;
-    /** Shown one subject at a time. */
-    folded?: boolean;
 }
 
-/** Every question on which teachers differ, by subject, each told in two sentences. */
-export function Schools({ settings, onChange, folded = false }: Props) {
-    return SUBJECTS.map(({ name, schools }) => {
-        const questions = (
-            <>
+/** Every question on which teachers differ, one subject at a time, each told in two sentences. */
+export function Schools({ settings, onChange }: Props) {
+    return SUBJECTS.map(({ name, schools }) => (
+        <details key={name} className="border-t border-hair" data-subject={name}>
+            <summary className="min-h-11 py-2.5">
+                <span className="font-semibold">{name}</span>
+                <span className="block text-[0.9375rem] text-ink-soft">{inShort(schools, settings)}</span>
+            </summary>
+            <div className="space-y-4 pb-4">
                 {schools.map((school) => (
                     <Choice
                         key={school.name}
@@ -29,23 +31,9 @@ export function Schools({ settings, onChange, folded = false }: Props) {
                 ))}
                 {name === 'Words and showing' && <AlsoCued settings={settings} onChange={onChange} />}
                 {name === 'What is left out' && <AnythingElse settings={settings} onChange={onChange} />}
-            </>
-        );
-        return folded ? (
-            <details key={name} className="border-t border-hair" data-subject={name}>
-                <summary className="min-h-11 py-2.5">
-                    <span className="font-semibold">{name}</span>
-                    <span className="block text-[0.9375rem] text-ink-soft">{inShort(schools, settings)}</span>
-                </summary>
-                <div className="space-y-4 pb-4">{questions}</div>
-            </details>
-        ) : (
-            <section key={name} className="space-y-4 border-t border-hair py-4" data-subject={name}>
-                <h3 className="text-[1.0625rem] font-semibold">{name}</h3>
-                {questions}
-            </section>
-        );
-    });
+            </div>
+        </details>
+    ));
 }
 
 /** What is chosen, in one line: the answers that are not the usual ones, or that all are. */

@@ -9,11 +9,14 @@ use KindChair\Fit\Check;
 use KindChair\Fit\Offer;
 use KindChair\Fit\Verdict;
 
-/** What is never done here is offered to nobody. */
+/** What is never done here, or left out by who teaches, is offered to nobody. */
 final readonly class HouseRules implements Check
 {
-    /** @param list<Demand> $never */
-    public function __construct(private array $never)
+    /**
+     * @param list<Demand> $never
+     * @param list<Demand> $hers those among them that the teacher leaves out, and not the house
+     */
+    public function __construct(private array $never, private array $hers = [])
     {
     }
 
@@ -22,7 +25,7 @@ final readonly class HouseRules implements Check
         $broken = [];
         foreach ($this->never === [] ? [] : $offer->asks as $ask) {
             if (in_array($ask->demand, $this->never, true) && $ask->demand->isFelt($ask->measure)) {
-                $broken[] = "House rule: without {$ask->demand->plainName()} here.";
+                $broken[] = in_array($ask->demand, $this->hers, true) ? "You leave out {$ask->demand->plainName()}." : "House rule: without {$ask->demand->plainName()} here.";
             }
         }
 

@@ -77,7 +77,7 @@ final class SchoolRulesTest extends TestCase
         self::assertStringEndsWith('is held shorter than you hold: a minute or two.', (string) self::told($in(HoldSchool::Long), 'held-long-enough')?->says);
         $long = self::settled($in(HoldSchool::Long), 'held-long-enough')->entry('side-lean-e')->dose;
         self::assertSame(DoseUnit::Breaths, $long->unit);
-        self::assertSame(7, (int) $long->amount);
+        self::assertSame(8, (int) $long->amount);
         $short = self::settled(self::plan(new Settings(holds: HoldSchool::Short), $lean->withDose(Make::breaths(6))), 'held-long-enough');
         self::assertSame(2, (int) $short->entry('side-lean-e')->dose->amount);
     }

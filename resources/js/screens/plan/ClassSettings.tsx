@@ -85,7 +85,7 @@ export function ClassSettings({ plan, patterns, onChange, onClose }: Props) {
                               ]),
                     ]}
                 />
-                <Schools settings={settings} onChange={replace} folded />
+                <Schools settings={settings} onChange={replace} />
             </div>
         </Sheet>
     );

@@ -134,11 +134,7 @@ export function Words({ draft, change }: { draft: Draft; change: Change }) {
                     label="Counted in"
                     value={unit}
                     onChange={(event) => setDoses(doses, event.target.value as typeof unit)}
-                    options={[
-                        ['repetitions', 'repetitions'],
-                        ['breaths', 'breaths'],
-                        ['seconds', 'seconds'],
-                    ]}
+                    options={vocabulary.doseUnit}
                 />
             </div>
             <div className="grid grid-cols-3 gap-4">
