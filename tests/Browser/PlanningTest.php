@@ -109,7 +109,7 @@ final class PlanningTest extends BrowserTestCase
         (new WebDriverSelect($this->field('Variation')))->selectByVisibleText('A small turn, hands in the lap');
         $this->press('One less');
         $this->see('3 breaths each side');
-        (new WebDriverSelect($this->field('Counted in')))->selectByValue('seconds');
+        (new WebDriverSelect($this->find('[data-subject="How much"] select')))->selectByValue('seconds');
         $this->see('0:30 each side');
         $this->find('[data-name="Lean to the side"] [data-select]')->click();
         $this->browser->action()->keyDown(null, WebDriverKeys::SHIFT)->click($this->find('[data-name="Turn to the side"] [data-select]'))->keyUp(null, WebDriverKeys::SHIFT)->perform();
@@ -177,16 +177,16 @@ final class PlanningTest extends BrowserTestCase
         $this->add('Head to toe', 'Lean to the side');
         $this->press('More');
         $this->press('How this class is taught');
-        $this->find('//summary[contains(., "How much")]')->click();
+        $this->find('[data-subject="How much"] summary')->click();
         (new WebDriverSelect($this->field('Shapes are held')))->selectByValue('long');
-        (new WebDriverSelect($this->field('Counted in')))->selectByValue('seconds');
-        self::assertStringContainsString('Long and quiet: a minute or two', $this->find('//details[@data-subject="How much"]/summary')->getText());
+        (new WebDriverSelect($this->find('[data-subject="How much"] select')))->selectByValue('seconds');
+        self::assertStringContainsString('Long and quiet: a minute or two', $this->find('[data-subject="How much"] summary')->getText());
         $this->press('Close');
         $this->see('is held shorter than you hold: a minute or two');
-        $this->see('is not counted in seconds');
+        $this->see('is not counted in seconds, as you count');
         // What is added from now on has the doses of the school.
         $this->add('Head to toe', 'Look over each shoulder');
-        $this->until(fn (): bool => preg_match('/\d:\d\d each|\d:\d\d side/', $this->find('//*[@data-row][contains(., "Look over each shoulder")]')->getText()) === 1, 'a dose in seconds');
+        $this->until(fn (): bool => preg_match('/\d:\d\d (each|side)/', $this->find('[data-row]:last-of-type')->getText()) === 1, 'a dose in seconds');
     }
 
     public function testANoteIsKeptAndPrinted(): void

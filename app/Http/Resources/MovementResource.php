@@ -44,6 +44,7 @@ final readonly class MovementResource
 
         return [
             'id' => $movement->id,
+            'name' => $movement->name(),
             'names' => $movement->names,
             'aim' => $movement->aim,
             'serves' => array_map(static fn (array $purpose): array => ['name' => $purpose['name'], 'who' => $purpose['serves']], EverydayWords::purposesOf((string) strtok($movement->id, '@'))),

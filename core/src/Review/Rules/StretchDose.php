@@ -41,8 +41,8 @@ final readonly class StretchDose implements Rule
     {
         $plan = $subject->plan;
         $short = [];
-        // Who holds briefly, or not at all, stretches by going there again.
-        $isSought = !in_array($plan->settings->holds, [HoldSchool::Short, HoldSchool::Moving], true);
+        // Who holds briefly, or not at all, stretches by going there again; who holds long is told of each hold.
+        $isSought = in_array($plan->settings->holds, [HoldSchool::Usual, HoldSchool::Older], true);
         foreach ($isSought ? $this->holds($subject) : [] as $region => $holds) {
             $lacks = self::IN_ALL - array_sum(array_map(static fn (Entry $entry): int => self::shorter($subject, $entry), $holds));
             $longest = $this->growing($subject, $holds);

@@ -54,7 +54,7 @@ function Beside({ first, second }: { first: string; second: string }) {
                                     className="inline-flex min-h-11 items-center underline underline-offset-4"
                                     to={`/movements/${encodeURIComponent(movement.id)}`}
                                 >
-                                    {movement.names.plain}
+                                    {movement.name}
                                 </Link>
                             </h2>
                             <p>{movement.aim}</p>

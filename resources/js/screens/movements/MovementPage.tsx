@@ -42,14 +42,16 @@ export default function MovementPage() {
         movement.variations.find((one) => one.id === rungId) ??
         movement.variations.find((one) => one.id === movement.usual) ??
         movement.variations[0];
-    const names = [movement.names.traditional, movement.names.clinical].filter(Boolean).join(' · ');
+    const names = [movement.names.plain, movement.names.traditional, movement.names.clinical]
+        .filter((one) => one && one.toLowerCase() !== movement.name.toLowerCase())
+        .join(' · ');
     return (
         <div className={`zone-${movement.zone ?? 'none'}`}>
             <Link to="/movements" className="mb-2 inline-flex min-h-11 items-center underline underline-offset-4">
                 All movements
             </Link>
             <PageTitle
-                title={movement.names.plain}
+                title={movement.name}
                 below={
                     <>
                         {names && <span className="block">{names}</span>}
@@ -146,7 +148,7 @@ export default function MovementPage() {
             </div>
             {removing && movement.own && (
                 <Ask
-                    title={`Take ${movement.names.plain} off the shelf?`}
+                    title={`Take ${movement.name} off the shelf?`}
                     yes="Take it off"
                     onClose={() => setRemoving(false)}
                     onYes={() =>

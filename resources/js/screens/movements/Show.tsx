@@ -34,7 +34,7 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
                 <BreathingFigure
                     motion={motion.data}
                     size={600}
-                    title={`${movement.names.plain}, ${rung.name}`}
+                    title={`${movement.name}, ${rung.name}`}
                     cues={cues}
                 />
             ) : motion.error ? (
