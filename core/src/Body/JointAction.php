@@ -44,6 +44,7 @@ enum JointAction: string
     case AnkleOut = 'ankle-out';
     case ToesUp = 'toes-up';
     case ToesCurl = 'toes-curl';
+    case ToesSpread = 'toes-spread';
 
     public function joint(): Joint
     {
@@ -112,6 +113,7 @@ enum JointAction: string
             self::AnkleOut => 'sole turned out',
             self::ToesUp => 'toes lifted',
             self::ToesCurl => 'toes curled',
+            self::ToesSpread => 'toes spread',
         };
     }
 }

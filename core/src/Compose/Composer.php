@@ -35,10 +35,7 @@ final readonly class Composer
     private const RESTS = 12;
 
     /** How often what the single times could not tell is put right. */
-    private const ROUNDS = 24;
-
-    /** Tenths of a second between what has room and what has not, from which nothing is to be found between them. */
-    private const STUCK = 50;
+    private const ROUNDS = 16;
 
     public function __construct(
         private MovementLibrary $library,
@@ -107,10 +104,6 @@ final readonly class Composer
                 // Things cost more beside one another than alone: a little less next time, and not less than what had room before.
                 $tooMuch = min($tooMuch, $capacity);
                 $capacity = $enough === null ? $capacity - ($length - $slot + 10) : intdiv($enough + $tooMuch, 2);
-                if ($enough !== null && $tooMuch - $enough <= self::STUCK) {
-                    // One movement more brings rests that have no room: others that are as good may come without.
-                    [$wish, $capacity, $enough, $tooMuch] = [$wish->inAnotherChance(), $enough, null, PHP_INT_MAX];
-                }
                 continue;
             }
             $wrong = $this->wrong($review, $plan, $added);

@@ -63,12 +63,6 @@ final readonly class Wish
         return in_array(0.0, array_map(floatval(...), $this->zones), true);
     }
 
-    /** The same, with others first among those that are as good. */
-    public function inAnotherChance(): self
-    {
-        return $this->with(['seed' => $this->seed + 7919]);
-    }
-
     public function as(Character $character): self
     {
         return $this->with(['character' => $character]);

@@ -21,6 +21,10 @@ final readonly class Anatomy
     private const SKULL = 5.3;
     /** Slices of the trunk from pelvis to upper chest: share of the spine, half the distance between its two columns, their radius, how far ahead of the spine. */
     private const TRUNK = [[0.04, 4.9, 4.5, -0.7], [0.3, 3.9, 4.3, 0.3], [0.55, 4.2, 4.3, 0.6], [0.78, 5.2, 4.2, 0.4]];
+    /** Toes from the large to the small one: how far outwards each begins, its length from the ball, its radius. */
+    private const TOES = [[-1.5, 3.3, 0.85], [-0.6, 3.1, 0.55], [0.1, 2.8, 0.52], [0.75, 2.4, 0.5], [1.35, 2.0, 0.48]];
+    /** Toes are drawn further apart than they are, or nobody would see them spread. */
+    private const TOES_SHOWN = 1.7;
     private const SHOULDERS = 3.0;
     /** Units by which a blade draws a shoulder back or forward for each degree of the arm, and at most: 4 cm. */
     private const BACK = 0.08;
@@ -33,13 +37,14 @@ final readonly class Anatomy
 
     /**
      * @param array<string, Grip> $grips what each hand does, by side
+     * @param bool $hasToes whether each toe is drawn by itself, in every step of a movement that spreads them
      * @return array<string, Flesh> by part: torso, shoulders, neck, head, nose, ear-left, upper-arm-left, forearm-left, hand-left, thigh-left, shin-left, foot-left and the same of the right
      */
-    public static function of(Skeleton $body, Pose $pose, array $grips): array
+    public static function of(Skeleton $body, Pose $pose, array $grips, bool $hasToes = false): array
     {
         $parts = ['torso' => self::trunk($body, $pose), 'shoulders' => self::shoulders($body, $pose), ...self::head($body)];
         foreach (Side::cases() as $side) {
-            $parts += self::arm($body, $pose, $side, $grips[$side->value]) + self::leg($body, $pose, $side);
+            $parts += self::arm($body, $pose, $side, $grips[$side->value]) + self::leg($body, $pose, $side, $hasToes);
         }
 
         return $parts;
@@ -205,7 +210,7 @@ final readonly class Anatomy
     }
 
     /** @return array<string, Flesh> */
-    private static function leg(Skeleton $body, Pose $pose, Side $side): array
+    private static function leg(Skeleton $body, Pose $pose, Side $side, bool $hasToes): array
     {
         $s = $side->value;
         [$hip, $knee, $ankle] = [$body->point("hip-$s"), $body->point("knee-$s"), $body->point("ankle-$s")];
@@ -241,11 +246,28 @@ final readonly class Anatomy
         $inner = $foot->ball($ball->plus($edge, -1.35), 1.2, $joint, $heel);
         $outer = $foot->ball($ball->plus($edge, 1.35)->plus($ahead, -0.8), 1.1, $joint, $heel, $inner);
         $foot->area($joint, $inner, $outer);
-        $big = $foot->ball($ball->plus($edge, -1.2)->plus($toes, 3.0), 0.95, $inner);
-        $small = $foot->ball($ball->plus($edge, 1.2)->plus($toes, 1.9), 0.8, $outer, $big);
-        $foot->area($inner, $big, $small, $outer);
+        self::toes($foot, $ball, $edge, $toes, $hasToes ? $pose->at(JointAction::ToesSpread, $side) : null, $inner, $outer);
 
         return ["thigh-$s" => $thigh, "shin-$s" => $shin, "foot-$s" => $foot];
+    }
+
+    /** Together as one, from the large to the small one; five where each counts, so many degrees apart. */
+    private static function toes(Flesh $foot, Vector $ball, Vector $edge, Vector $toes, ?float $spread, int $inner, int $outer): void
+    {
+        if ($spread === null) {
+            $big = $foot->ball($ball->plus($edge, -1.2)->plus($toes, 3.0), 0.95, $inner);
+            $small = $foot->ball($ball->plus($edge, 1.2)->plus($toes, 1.9), 0.8, $outer, $big);
+            $foot->area($inner, $big, $small, $outer);
+
+            return;
+        }
+        foreach (self::TOES as $i => [$aside, $long, $radius]) {
+            // Each a little further from the middle one than its neighbour.
+            $fan = deg2rad(self::TOES_SHOWN * $spread * ($i - 1.5));
+            $way = (new Vector(0, 0, 0))->plus($toes, cos($fan))->plus($edge, sin($fan));
+            $root = $foot->ball($ball->plus($edge, $aside)->plus($toes, 0.4), $radius, $i < 3 ? $inner : $outer);
+            $foot->ball($ball->plus($edge, $aside)->plus($way, $long), $radius * 0.9, $root);
+        }
     }
 
     private static function times(Vector $v, float $times): Vector

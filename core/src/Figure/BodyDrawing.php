@@ -76,9 +76,9 @@ final readonly class BodyDrawing
      */
     public function shapes(Posed $posed, Camera $camera, ?Posed $layers = null, array $before = [], array $held = []): array
     {
-        $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips);
+        $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips, $this->inset?->showsToes() ?? false);
         $settles = $layers ?? $posed;
-        $settled = $layers === null ? $parts : Anatomy::of($settles->body, $settles->pose, $settles->grips);
+        $settled = $layers === null ? $parts : Anatomy::of($settles->body, $settles->pose, $settles->grips, $this->inset?->showsToes() ?? false);
         $order = array_values(array_filter(Layers::of($settled, $settles->grips, $camera, $this->near), $this->isDrawn(...)));
         if ($held !== []) {
             // Hands lie on what they hold, and it lies over the legs.

@@ -40,7 +40,7 @@ final readonly class Figure
         [$start, $end] = $scene->startAndEnd();
         $shadow = $start === null ? [] : $body->shadow($start, $end, $scene->camera);
         $arrows = $body->isMissing($side) ? [] : Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, $side);
-        [$behind, $before, $over] = Furniture::of($scene->seat, $scene->camera, $side);
+        [$behind, $before, $over] = $scene->furniture();
 
         return new self([
             ...$behind,

@@ -32,8 +32,12 @@ final readonly class Furniture
     {
     }
 
-    /** @return array{list<Shape>, list<Shape>, list<Shape>} what stands behind the body, before its trunk, and before all but its hands */
-    public static function of(DrawnSeat $seat, Camera $camera, Side $near): array
+    /**
+     * @param list<Side> $swung footplates of a wheelchair that are swung away
+     * @param bool $belted whether its belt is on
+     * @return array{list<Shape>, list<Shape>, list<Shape>} what stands behind the body, before its trunk, and before all but its hands
+     */
+    public static function of(DrawnSeat $seat, Camera $camera, Side $near, array $swung = [], bool $belted = false): array
     {
         $drawn = new self($camera, $near);
 
@@ -43,7 +47,7 @@ final readonly class Furniture
             DrawnSeat::Sideways => [$drawn->chairAcross(), [], []],
             // The chair's back is between who stands and whoever looks.
             DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(0, self::FLOOR_OF_STANDING - self::FLOOR, HandPlaces::RAIL[1] - self::BACK + 3.5), HandPlaces::RAIL[0] - 1 - self::FLOOR_OF_STANDING + self::FLOOR)],
-            DrawnSeat::Wheelchair => [$drawn->wheelchair(), [...$drawn->armrest($near, self::SIDE + 1), ...$drawn->wheel($near)], []],
+            DrawnSeat::Wheelchair => [$drawn->wheelchair($swung), [...$drawn->armrest($near, self::SIDE + 1), ...$drawn->wheel($near)], $belted ? $drawn->belt() : []],
             DrawnSeat::Bed => [$drawn->raisedBed($seat), [], []],
             DrawnSeat::FlatBed => [$drawn->flatBed(), [], []],
         };
@@ -107,8 +111,11 @@ final readonly class Furniture
         return [$outline->filled('seat', true)];
     }
 
-    /** @return list<Shape> */
-    private function wheelchair(): array
+    /**
+     * @param list<Side> $swung footplates that are swung away
+     * @return list<Shape>
+     */
+    private function wheelchair(array $swung): array
     {
         $frame = new Outline();
         foreach ([-1, 1] as $sign) {
@@ -117,18 +124,26 @@ final readonly class Furniture
             // The handles behind, the hangers of the footplates before.
             $this->strut($frame, new Vector($x, self::TOP - 3, self::BACK - 3), new Vector($x, self::TOP - 3.4, self::BACK - 8), 1.0);
             $this->strut($frame, new Vector($x, self::SEAT - 1, self::BACK), new Vector($x, self::SEAT - 1, self::FRONT + 2));
-            $this->strut($frame, new Vector($x * 0.95, self::SEAT - 1, self::FRONT + 2), new Vector($x * 0.85, self::FLOOR + 1.5, self::FRONT + 7));
+            $isSwung = in_array($sign < 0 ? Side::Left : Side::Right, $swung, true);
+            $this->strut($frame, new Vector($x * 0.95, self::SEAT - 1, self::FRONT + 2), $isSwung ? new Vector($x * 1.35, self::FLOOR + 1.5, self::FRONT + 3) : new Vector($x * 0.85, self::FLOOR + 1.5, self::FRONT + 7));
         }
         $back = new Outline();
         $this->box($back, new Vector(0, 9.5, self::BACK - 1.8), new Vector(self::SIDE - 1, 0, 0), new Vector(0, 11, -1.2), new Vector(0, 0, 0.8));
         $seat = new Outline();
         $this->box($seat, new Vector(0, self::SEAT - 0.8, (self::FRONT + self::BACK) / 2), new Vector(self::SIDE, 0, 0), new Vector(0, 0.9, 0), new Vector(0, 0, (self::FRONT - self::BACK) / 2));
-        $plates = new Outline();
+        $plates = [];
         foreach ([-1, 1] as $sign) {
-            $this->box($plates, new Vector($sign * 7.5, self::FLOOR - 0.6, self::FRONT + 11), new Vector(4.5, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 5.0));
+            $plate = new Outline();
+            if (in_array($sign < 0 ? Side::Left : Side::Right, $swung, true)) {
+                // Turned outwards on its hanger, it stands out beside the frame.
+                $this->box($plate, new Vector($sign * (self::SIDE + 8.5), self::FLOOR - 0.6, self::FRONT + 3), new Vector(5.0, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 4.5));
+            } else {
+                $this->box($plate, new Vector($sign * 7.5, self::FLOOR - 0.6, self::FRONT + 11), new Vector(4.5, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 5.0));
+            }
+            $plates[] = $plate->filled('seat');
         }
 
-        return [...$this->wheel($this->near->other()), $frame->filled('seat'), $back->filled('seat'), $seat->filled('seat'), ...$this->armrest($this->near->other(), self::SIDE + 1), $plates->filled('seat')];
+        return [...$this->wheel($this->near->other()), $frame->filled('seat'), $back->filled('seat'), $seat->filled('seat'), ...$this->armrest($this->near->other(), self::SIDE + 1), ...$plates];
     }
 
     /** @return list<Shape> a wheel with its hand rim, and the caster before it */
@@ -149,6 +164,15 @@ final readonly class Furniture
             $axle->filled('seat'),
             $this->ring(new Vector($x * 0.85, self::FLOOR + 2.2, self::FRONT + 1.0), 4.2)->stroked('seat', 1.4),
         ];
+    }
+
+    /** @return list<Shape> the belt over the lap, from the near hip to the far side of the belly */
+    private function belt(): array
+    {
+        $sign = $this->near === Side::Right ? 1.0 : -1.0;
+        $way = [[10.8, -2.6, -7.0], [10.6, 2.4, -1.5], [8.8, 5.4, 3.4], [3.6, 6.4, 5.8], [-2.8, 6.4, 5.9], [-6.8, 6.0, 4.6]];
+
+        return [(new Outline())->curve(array_map(fn (array $at): array => $this->camera->page(new Vector($sign * $at[0], $at[1], $at[2])), $way))->stroked('seat', 1.8)];
     }
 
     private function ring(Vector $centre, float $radius): Outline

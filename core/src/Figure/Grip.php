@@ -42,7 +42,8 @@ final readonly class Grip
         $curl = match ($form) {
             null => $this->curl,
             FingerForm::Touch => self::EASY,
-            FingerForm::ThumbIn, FingerForm::ThumbOut => self::FIST,
+            FingerForm::Point => max($this->curl, self::EASY),
+            FingerForm::ThumbUp, FingerForm::ThumbIn, FingerForm::ThumbOut => self::FIST,
         };
 
         return $form === null ? $this : new self($curl, 0.0, $this->facing, $this->on, $this->isUnder, $this->along, $form);

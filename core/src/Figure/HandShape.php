@@ -19,6 +19,8 @@ final readonly class HandShape
     /** Degrees of a finger that comes to the thumb, and from which a hand is a fist. */
     private const TOUCHING = 58.0;
     private const CLOSED = 60.0;
+    /** Degrees by which a finger that points is lifted from the others. */
+    private const LIFTED = -16.0;
 
     /**
      * @param Vector $along from wrist to fingers, one unit long
@@ -35,10 +37,14 @@ final readonly class HandShape
             $knuckles[] = $i === 0 || $i === 3 ? $flesh->ball($knuckle, 0.95, $root) : $flesh->ball($knuckle, 0.95);
             $fan = deg2rad($grip->spread * (1.5 - $i));
             $straight = (new Vector(0, 0, 0))->plus($along, cos($fan))->plus($thumb, sin($fan));
-            $curl = $i === 0 && $grip->form === FingerForm::Touch ? self::TOUCHING : $grip->curl;
+            $curl = match ($i === 0 ? $grip->form : null) {
+                FingerForm::Touch => self::TOUCHING,
+                FingerForm::Point => self::LIFTED,
+                default => $grip->curl,
+            };
             $joint = $knuckle->plus(self::bent($straight, $palm, $curl), $long * 0.52);
             $middle = $flesh->ball($joint, self::THICK, $knuckles[$i]);
-            $tip = $joint->plus(self::bent($straight, $palm, min(175.0, $curl * 2.1)), $long * 0.48);
+            $tip = $joint->plus(self::bent($straight, $palm, max(self::LIFTED, min(175.0, $curl * 2.1))), $long * 0.48);
             $index ??= $tip;
             $flesh->ball($tip, self::THICK * 0.85, $middle);
         }
@@ -55,6 +61,7 @@ final readonly class HandShape
         $at = static fn (float $far, float $aside, float $deep): Vector => $wrist->plus($along, $far)->plus($thumb, $aside)->plus($palm, $deep);
 
         return match (true) {
+            $grip->form === FingerForm::ThumbUp => [$at(3.2, 3.4, 0.6), $at(3.6, 6.2, 0.4)],
             $grip->form === FingerForm::ThumbIn => [$at(3.4, 1.4, 0.9), $at(4.6, 0.0, 1.0)],
             $grip->form === FingerForm::Touch => [$at(3.6, 2.6, 1.6), $index],
             $grip->curl > self::CLOSED => [$at(4.4, 2.2, 1.2), $at(5.2, 0.6, 2.0)],

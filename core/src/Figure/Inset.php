@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
+use KindChair\Body\JointAction;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
+use KindChair\Movement\JointAngle;
 use KindChair\Movement\Movement;
 use KindChair\Movement\View;
 
@@ -28,8 +30,9 @@ final readonly class Inset
      * @param float $times how much closer
      * @param array{string, string, float} $middle the point in its middle: between two of the body, at a share of the way
      * @param non-empty-list<string> $parts
+     * @param View $footView from where a foot is looked at
      */
-    private function __construct(private float $times, private array $middle, public array $parts, private Side $side)
+    private function __construct(private float $times, private array $middle, public array $parts, private Side $side, private View $footView)
     {
     }
 
@@ -48,7 +51,18 @@ final readonly class Inset
         [$times, $middle, $parts] = $found;
         $s = $found === self::HEAD ? '' : "-$side->value";
 
-        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $part): string => $part . $s, $parts), $side);
+        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $part): string => $part . $s, $parts), $side, self::spreads($movement) ? View::Above : View::Side);
+    }
+
+    private static function spreads(Movement $movement): bool
+    {
+        foreach ($movement->variation($movement->usualVariation)->angles as $angles) {
+            if (array_filter($angles->on(Side::Left), static fn (JointAngle $angle): bool => $angle->action === JointAction::ToesSpread) !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array{float, float} its middle on the page */
@@ -57,20 +71,26 @@ final readonly class Inset
         return [$this->side === Side::Left ? self::AT[0] : 100 - self::AT[0], self::AT[1]];
     }
 
+    /** Whether it looks at toes that spread. */
+    public function showsToes(): bool
+    {
+        return $this->isFoot() && $this->footView === View::Above;
+    }
+
     private function isFoot(): bool
     {
         return str_starts_with($this->middle[0], 'ankle');
     }
 
     /**
-     * The camera that looks closer at a body; at a foot from its side.
+     * The camera that looks closer at a body; at a foot from its side, and from above where its toes spread.
      *
      * @param array<string, Flesh> $parts
      */
     public function camera(Camera $camera, Skeleton $body, DrawnSeat $seat, array $parts): Camera
     {
         [$x, $y] = $this->at();
-        $camera = $this->isFoot() ? Camera::of(View::Side, $seat, $this->side) : $camera;
+        $camera = $this->isFoot() ? Camera::of($this->footView, $seat, $this->side) : $camera;
         if (str_starts_with($this->middle[0], 'wrist')) {
             $balls = $parts["hand-{$this->side->value}"]->balls;
             $middle = array_reduce($balls, static fn (Vector $sum, Vector $ball): Vector => $sum->plus($ball, 1 / count($balls)), new Vector(0, 0, 0));

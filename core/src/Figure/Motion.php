@@ -42,7 +42,7 @@ final readonly class Motion
         $scene = Scene::of($movement, $variation, $base, $side, $withArms, $view);
         $body = BodyDrawing::of($movement, $scene, $side);
         [, $layers] = $scene->startAndEnd();
-        [$behind, $before, $over] = Furniture::of($scene->seat, $scene->camera, $side);
+        [$behind, $before, $over] = $scene->furniture();
         $draw = static function (Pose $pose, ?Step $step, Side $named) use ($scene, $body, $layers, $before, $over): array {
             $posed = $scene->posed($pose, $step, $named);
 

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
+use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseFacts;
+use KindChair\Movement\FingerForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\Movement;
@@ -119,7 +122,53 @@ final class Scene
             $grips[$helps->value] = Grip::holding($body->point("wrist-{$helps->other()->value}"), "lower-arm-{$helps->other()->value}");
         }
 
-        return new Posed($pose, $body, array_map(static fn (Grip $grip): Grip => $grip->forming($step?->fingers), $grips), $this->seat);
+        return new Posed($pose, $body, self::formed($grips, $pose, $step?->fingers), $this->seat);
+    }
+
+    /**
+     * @param array<string, Grip> $grips by side
+     * @return array<string, Grip> with what single fingers do; a hand that rests holds no thumb up
+     */
+    private static function formed(array $grips, Pose $pose, ?FingerForm $form): array
+    {
+        foreach ($form === null ? [] : Side::cases() as $side) {
+            $rests = $form === FingerForm::ThumbUp && $pose->restsArm($side);
+            $grips[$side->value] = $rests ? $grips[$side->value] : $grips[$side->value]->forming($form);
+        }
+
+        return $grips;
+    }
+
+    /**
+     * What it is done on. Of a wheelchair, the plate of a foot that leaves it is swung away, and the belt is on where the trunk leans.
+     *
+     * @return array{list<Shape>, list<Shape>, list<Shape>} what stands behind the body, before its trunk, and before all but its hands
+     */
+    public function furniture(): array
+    {
+        if ($this->seat !== DrawnSeat::Wheelchair) {
+            return Furniture::of($this->seat, $this->camera, $this->side);
+        }
+        $facts = new BaseFacts($this->variation);
+
+        return Furniture::of($this->seat, $this->camera, $this->side, array_values(array_filter($facts->bends ? Side::cases() : [], $this->lifts(...))), $facts->leans);
+    }
+
+    /** Whether a leg leaves the place where it rests, in any step. */
+    private function lifts(Side $side): bool
+    {
+        $alternates = $this->movement->laterality->sides === SideUse::Alternating;
+        foreach ($this->movement->steps as $step) {
+            foreach ($alternates ? Side::cases() : [$this->side] as $named) {
+                foreach ([JointAction::HipFlexion, JointAction::KneeFlexion] as $action) {
+                    if (abs($this->pose($step->id, $named)->at($action, $side) - $this->rest->at($action, $side)) >= BaseFacts::MOVES) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return array{Posed|null, Posed} where the movement comes from, null if that looks the same, and its furthest pose */

@@ -41,6 +41,10 @@ final readonly class Skeleton
     private const RISES = 0.035;
     /** Units by which the hips go back for each degree of bowing while standing. */
     private const HIPS_BACK = 0.3;
+    /** Share of the bend of both knees, beyond soft ones, that the thighs come forward while standing; the shins take the rest. */
+    private const SQUAT = 0.85;
+    /** Degrees up to which knees are only soft. */
+    private const SOFT = 20.0;
     /** Units by which the hip joints lie under the middle of the pelvis. */
     public const HIP_BELOW = 1.0;
     /** Degrees between thigh and straight ahead when sitting at ease. */
@@ -61,9 +65,10 @@ final readonly class Skeleton
     public static function of(Pose $pose, DrawnSeat $seat): self
     {
         // Who stands bends forward at the hips: the feet stay, the trunk comes forward and the hips go back.
-        $bow = $seat === DrawnSeat::Standing
-            ? min($pose->at(JointAction::HipFlexion, Side::Left), $pose->at(JointAction::HipFlexion, Side::Right))
-            : 0.0;
+        // Where both knees bend, the thighs take their share of the hips' bend, and the trunk what is left.
+        $isStanding = $seat === DrawnSeat::Standing;
+        $squat = $isStanding ? self::SQUAT * max(0.0, self::both($pose, JointAction::KneeFlexion) - self::SOFT) : 0.0;
+        $bow = $isStanding ? max(0.0, self::both($pose, JointAction::HipFlexion) - $squat) : 0.0;
         $lean = $pose->at(JointAction::HipHinge) - $seat->recline() + $bow;
         $round = $pose->at(JointAction::TrunkFlexion) - $pose->at(JointAction::TrunkExtension);
         $side = $pose->towardsRight(JointAction::TrunkSide);
@@ -97,13 +102,20 @@ final readonly class Skeleton
             $points += self::leg($pose, $limb, $seat, $hips, $bow);
         }
 
-        if ($seat === DrawnSeat::Standing) {
-            // Bent knees bring the body down: the lower foot stays on the floor.
-            $sinks = new Vector(0, -self::HIP_BELOW - self::THIGH - self::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), 0);
+        if ($isStanding) {
+            // Bent knees bring the body down and the hips back: the lower foot stays on the floor, and both where they were.
+            $ahead = $squat > 0 ? ($points['ankle-left']->z + $points['ankle-right']->z) / 2 : 0.0;
+            $sinks = new Vector(0, -self::HIP_BELOW - self::THIGH - self::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead);
             $points = array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points);
         }
 
         return new self($points, $axes);
+    }
+
+    /** Degrees by which both sides bend. */
+    private static function both(Pose $pose, JointAction $action): float
+    {
+        return min($pose->at($action, Side::Left), $pose->at($action, Side::Right));
     }
 
     /**

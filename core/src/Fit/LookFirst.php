@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Fit;
 
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseFacts;
 use KindChair\Movement\BodyNote;
 use KindChair\Movement\Variation;
 

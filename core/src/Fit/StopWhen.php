@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Fit;
 
+use KindChair\Movement\BaseFacts;
 use KindChair\Movement\MainBase;
 use KindChair\Movement\Variation;
 

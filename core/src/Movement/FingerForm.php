@@ -9,6 +9,10 @@ enum FingerForm: string
 {
     /** A fingertip meets the thumb. */
     case Touch = 'touch';
+    /** One finger is stretched, the others stay. */
+    case Point = 'point';
+    /** A thumb stands up over the fist. */
+    case ThumbUp = 'thumb-up';
     case ThumbIn = 'thumb-in';
     case ThumbOut = 'thumb-out';
 }

@@ -194,7 +194,7 @@ final class AnatomyTest extends TestCase
         [$one, $two] = array_map(static function (Step $at) use ($scene): array {
             $posed = $scene->posed($scene->pose($at->id), $at);
 
-            return Anatomy::of($posed->body, $posed->pose, $posed->grips);
+            return Anatomy::of($posed->body, $posed->pose, $posed->grips, true);
         }, [$step, $other]);
         foreach ($one as $part => $flesh) {
             foreach ($flesh->balls as $i => $ball) {

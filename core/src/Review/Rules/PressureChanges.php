@@ -34,7 +34,7 @@ final readonly class PressureChanges implements Rule
         if ($who === []) {
             return [];
         }
-        $due = $this->due($subject);
+        [$due, $isPossible] = $this->due($subject);
 
         return $due === [] ? [] : [new Finding(
             $this->name(),
@@ -44,27 +44,44 @@ final readonly class PressureChanges implements Rule
             (count($who) === 1 ? "{$who[0]->name} sits" : count($who) . ' people sit') . ' on one place for more than a quarter of an hour.',
             'Skin that cannot complain needs its weight shifted.',
             'Spinal-cord-injury and pressure-care practice: every 15 to 20 minutes.',
-            $this->remedy($subject, $due),
+            $isPossible ? $this->remedy($subject, $due) : null,
         )];
     }
 
-    /** @return list<Entry> those before which the seat must be eased, so that nobody sits longer than that without */
+    /**
+     * What is done as one is not interrupted: the seat is eased before it.
+     *
+     * @return array{list<Entry>, bool} those before which the seat must be eased, so that nobody sits longer than that without, and whether that is enough
+     */
     private function due(PlanInReview $subject): array
     {
         $due = [];
+        $isPossible = true;
         $last = 0;
-        foreach ($subject->plan->entries() as $entry) {
-            $start = $subject->start($entry);
-            $end = $start + $subject->timeline->entryLength($entry->id);
-            if (in_array($entry->movement, self::RELIEF, true)) {
-                $last = $end;
-            } elseif ($end - $last > self::EVERY) {
-                $due[] = $entry;
-                $last = $start;
+        foreach ($subject->plan->sections as $section) {
+            foreach ($section->entries as $entry) {
+                $together = $section->togetherWith($entry);
+                if ($together[0] !== $entry) {
+                    continue;
+                }
+                $start = $subject->start($entry);
+                $end = $start;
+                foreach ($together as $one) {
+                    foreach ($subject->timeline->turnsOf($one->id) as $turn) {
+                        $end = max($end, $turn->start + $turn->length());
+                    }
+                }
+                if (in_array($entry->movement, self::RELIEF, true)) {
+                    $last = $end;
+                } elseif ($end - $last > self::EVERY) {
+                    $due[] = $entry;
+                    $isPossible = $isPossible && $end - $start <= self::EVERY;
+                    $last = $start;
+                }
             }
         }
 
-        return $due;
+        return [$due, $isPossible];
     }
 
     /** @param non-empty-list<Entry> $due */

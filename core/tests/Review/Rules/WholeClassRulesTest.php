@@ -17,6 +17,8 @@ use KindChair\People\NotedPrecaution;
 use KindChair\People\Participant;
 use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
+use KindChair\Plan\EntryGroup;
+use KindChair\Plan\GroupKind;
 use KindChair\Plan\OwnWords;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
@@ -204,6 +206,14 @@ final class WholeClassRulesTest extends TestCase
         self::present('pressure-changes', $long, Severity::Slip, ['group' => $group]);
         self::absent('pressure-changes', $long, ['group' => new Group('G', [Make::person('ben', Base::Wheelchair)])]);
         self::absent('pressure-changes', self::plan(self::entry('neck-turn', 'full', Make::breaths(4))), ['group' => $group]);
+        // A round is not broken: the seat is eased before it, once.
+        $round = new Section('main', SectionKind::HeadToToe, [
+            self::entry('cat-cow', 'full', Make::breaths(40)),
+            ...array_map(static fn (string $id): Entry => self::entry($id, Make::craft()->library->get($id)->usualVariation, Make::breaths(14), ['group' => 'r']), ['side-lean', 'neck-tilt', 'neck-turn']),
+        ], groups: [new EntryGroup('r', GroupKind::Round)]);
+        $eased = self::present('pressure-changes', $long->withSection($round), Severity::Slip, ['group' => $group])->remedy?->plan->section('main')->entries ?? [];
+        self::assertSame(['cat-cow', 'ease-the-seat', 'side-lean'], array_slice(array_column($eased, 'movement'), 0, 3));
+        self::assertCount(5, $eased);
     }
 
     public function testTheSpineGoesAllSixWays(): void

@@ -2,22 +2,16 @@
 
 declare(strict_types=1);
 
-namespace KindChair\Fit;
+namespace KindChair\Movement;
 
 use KindChair\Body\JointAction as J;
 use KindChair\Body\Side;
-use KindChair\Movement\Angles;
-use KindChair\Movement\BodyNote;
-use KindChair\Movement\HandContact;
-use KindChair\Movement\HandPlace;
-use KindChair\Movement\JointAngle;
-use KindChair\Movement\Variation;
 
 /** What of a rung matters to who sits in a wheelchair or lies in bed: worked out from its shape. Thresholds are our own judgement. */
 final readonly class BaseFacts
 {
     /** Degrees of a joint's way from which it counts. */
-    private const MOVES = 5;
+    public const MOVES = 5;
     private const REACHES = 40;
     private const LEANS = 8;
     /** Degrees of arm from which a line has to be long enough. */
@@ -47,7 +41,7 @@ final readonly class BaseFacts
         $hands = $variation->body->hands;
         $this->bends = array_filter($reach, static fn (JointAngle $angle): bool => in_array($angle->action, [J::KneeFlexion, J::HipFlexion], true) && abs($angle->degrees - $angle->action->atRest()) >= self::MOVES) !== [];
         $this->legs = $this->bends || $most(J::HipAbduction, J::HipAdduction, J::HipOutward) >= self::REACHES / 4;
-        $this->ankles = $most(J::AnkleUp, J::AnkleDown, J::ToesUp, J::ToesCurl) > 0;
+        $this->ankles = $most(J::AnkleUp, J::AnkleDown, J::ToesUp, J::ToesCurl, J::ToesSpread) > 0;
         $this->wide = $most(J::ShoulderAbduction) >= self::REACHES || $most(J::ShoulderExtension) >= self::LEANS;
         $this->armsUp = $most(J::ShoulderFlexion, J::ShoulderAbduction) >= self::LINES;
         $this->sideways = $most(J::TrunkSide, J::TrunkTurn) >= self::LEANS;
