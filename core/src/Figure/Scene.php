@@ -71,7 +71,7 @@ final class Scene
     /** Whether a hand is carried through the air, away from where arms rest. */
     public function handsTravel(): bool
     {
-        [$rest, $bodies] = [Skeleton::of($this->rest, $this->seat), $this->bodies()];
+        [$rest, $bodies] = [Settled::restBody($this->seat, $this->variation->position), $this->bodies()];
         foreach (Side::cases() as $side) {
             foreach ($bodies as $body) {
                 if ($body->point("hand-$side->value")->minus($rest->point("hand-$side->value"))->length() > self::CARRIED) {
@@ -95,7 +95,7 @@ final class Scene
     /** @return list<Shape> what is used behind the body, which stays where it is while the body moves */
     public function propsBehind(): array
     {
-        return Props::behind($this->variation->propAt, $this->variation->props, Skeleton::of($this->rest, $this->seat), $this->camera, $this->side);
+        return Props::behind($this->variation->propAt, $this->variation->props, Settled::restBody($this->seat, $this->variation->position), $this->camera, $this->side);
     }
 
     /**
@@ -182,7 +182,7 @@ final class Scene
     {
         [$start, $end] = $this->ends;
 
-        return [...($start === null ? [Skeleton::of($this->rest, $this->seat)] : [$start->body]), $end->body];
+        return [...($start === null ? [Settled::restBody($this->seat, $this->variation->position)] : [$start->body]), $end->body];
     }
 
     /** @return array{Posed|null, Posed} */

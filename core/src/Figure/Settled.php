@@ -22,6 +22,9 @@ final class Settled
     /** @var array<string, Pose> by seat and position: most figures begin at rest */
     private static array $rests = [];
 
+    /** @var array<string, Skeleton> the same */
+    private static array $restBodies = [];
+
     /** The pose of one step of a rung, whose hands have been brought to where they lie. */
     public static function step(Variation $variation, Angles $angles, DrawnSeat $seat, Side $named): Pose
     {
@@ -31,6 +34,11 @@ final class Settled
     public static function rest(DrawnSeat $seat, Position $position = Position::Upright): Pose
     {
         return self::$rests["$seat->value/$position->value"] ??= self::pose(new Angles([]), $seat, Side::Left, new BodyUse(), $position);
+    }
+
+    public static function restBody(DrawnSeat $seat, Position $position = Position::Upright): Skeleton
+    {
+        return self::$restBodies["$seat->value/$position->value"] ??= Skeleton::of(self::rest($seat, $position), $seat);
     }
 
     public static function pose(Angles $angles, DrawnSeat $seat, Side $named, BodyUse $body, Position $position): Pose
