@@ -80,7 +80,10 @@ final readonly class Trimmer
                 $own = $review->timeline->entryLength($entry->id);
                 $passes = $review->timeline->passesOf($entry->id);
                 $moving = (int) array_sum(array_map(static fn (TimedPass $pass): int => $pass->length(), $passes));
-                $isStation = $section->groupOf($entry)?->kind === GroupKind::Stations;
+                $kind = $section->groupOf($entry)?->kind;
+                $isStation = $kind === GroupKind::Stations;
+                // Of a round one may go: the others stay a round.
+                $isRun = $kind !== null && $kind !== GroupKind::Round;
                 $options = [];
                 $doses = SchoolDoses::of($movement, $plan->settings, $plan->patternFor($section, $entry));
                 [$least, $most] = self::bounds($entry, $doses->least, $doses->most);
@@ -108,7 +111,7 @@ final readonly class Trimmer
                 }
                 // A rest between others, and what eases the seat, is there for somebody.
                 $isForSomebody = $entry->isInterlude || in_array($entry->movement, PressureChanges::RELIEF, true);
-                $isKept = in_array($section->kind, [SectionKind::Arrive, SectionKind::Settle], true) || $entry->group !== null || $isForSomebody;
+                $isKept = in_array($section->kind, [SectionKind::Arrive, SectionKind::Settle], true) || $isRun || $isForSomebody;
                 $candidates[] = new Candidate($entry->id, $options, $isKept);
             }
         }

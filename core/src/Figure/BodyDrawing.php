@@ -72,9 +72,10 @@ final readonly class BodyDrawing
      * @param Posed|null $layers the pose that settles what lies in front; the drawn one if null
      * @param list<Shape> $before what stands before trunk and far limbs and behind the near ones, such as the near wheel
      * @param list<Shape> $held what lies over all but forearms and hands
+     * @param list<Shape> $lap what lies over trunk and thighs
      * @return list<Shape> back to front
      */
-    public function shapes(Posed $posed, Camera $camera, ?Posed $layers = null, array $before = [], array $held = []): array
+    public function shapes(Posed $posed, Camera $camera, ?Posed $layers = null, array $before = [], array $held = [], array $lap = []): array
     {
         $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips, $this->inset?->showsToes() ?? false);
         $settles = $layers ?? $posed;
@@ -85,6 +86,8 @@ final readonly class BodyDrawing
             usort($order, static fn (string $one, string $other): int => str_contains($one, 'lower-arm') <=> str_contains($other, 'lower-arm'));
         }
         $pieces = Layers::pieces($this->near);
+        $isUnder = static fn (string $piece): bool => $piece === 'torso' || str_contains($piece, 'thigh');
+        $under = count(array_filter($order, $isUnder));
         $shapes = [];
         for ($i = 0, $last = count($order) - 1; $i <= $last; ++$i) {
             $piece = $order[$i];
@@ -98,9 +101,11 @@ final readonly class BodyDrawing
                 array_push($shapes, ...$held);
                 $held = [];
             }
+            $under -= $isUnder($piece) ? 1 : 0;
             if ($isWhole) {
                 // Both halves of a limb are one shape.
                 array_push($names, ...$pieces[$order[++$i]]);
+                $under -= $isUnder($order[$i]) ? 1 : 0;
             }
             array_push($shapes, ...$this->chain($parts, $names, $camera));
             if ($piece === 'torso' && in_array('shoulders', $this->moving, true)) {
@@ -108,6 +113,10 @@ final readonly class BodyDrawing
             }
             if ($piece === 'head') {
                 array_push($shapes, ...$this->face($parts, $settled, $camera));
+            }
+            if ($under === 0) {
+                array_push($shapes, ...$lap);
+                $lap = [];
             }
         }
 

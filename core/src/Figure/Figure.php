@@ -40,13 +40,13 @@ final readonly class Figure
         [$start, $end] = $scene->startAndEnd();
         $shadow = $start === null ? [] : $body->shadow($start, $end, $scene->camera);
         $arrows = $body->isMissing($side) ? [] : Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, $side);
-        [$behind, $before, $over] = $scene->furniture();
+        [$behind, $before, $over, $lap] = $scene->furniture();
 
         return new self([
             ...$behind,
             ...$scene->propsBehind(),
             ...$shadow,
-            ...$body->shapes($end, $scene->camera, null, $before, [...$over, ...$scene->props($end->body)]),
+            ...$body->shapes($end, $scene->camera, null, $before, [...$over, ...$scene->props($end->body)], $lap),
             ...array_merge(...array_map(static fn (array $limb): array => CarerHands::of($end->body, $limb[0], $limb[1], $scene->camera), $moved)),
             ...$arrows,
         ]);

@@ -35,21 +35,21 @@ final readonly class Furniture
     /**
      * @param list<Side> $swung footplates of a wheelchair that are swung away
      * @param bool $belted whether its belt is on
-     * @return array{list<Shape>, list<Shape>, list<Shape>} what stands behind the body, before its trunk, and before all but its hands
+     * @return array{list<Shape>, list<Shape>, list<Shape>, list<Shape>} what stands behind the body, before its trunk, before all but its hands, and what lies over its lap
      */
     public static function of(DrawnSeat $seat, Camera $camera, Side $near, array $swung = [], bool $belted = false): array
     {
         $drawn = new self($camera, $near);
 
         return match ($seat) {
-            DrawnSeat::Chair => [$drawn->chairAt(new Vector(0, 0, 0), self::TOP), [], []],
-            DrawnSeat::Armchair => [[...$drawn->chairAt(new Vector(0, 0, 0), self::TOP), ...$drawn->armrest($near->other(), self::SIDE + 2)], $drawn->armrest($near, self::SIDE + 2), []],
-            DrawnSeat::Sideways => [$drawn->chairAcross(), [], []],
+            DrawnSeat::Chair => [$drawn->chairAt(new Vector(0, 0, 0), self::TOP), [], [], []],
+            DrawnSeat::Armchair => [[...$drawn->chairAt(new Vector(0, 0, 0), self::TOP), ...$drawn->armrest($near->other(), self::SIDE + 2)], $drawn->armrest($near, self::SIDE + 2), [], []],
+            DrawnSeat::Sideways => [$drawn->chairAcross(), [], [], []],
             // The chair's back is between who stands and whoever looks.
-            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(0, self::FLOOR_OF_STANDING - self::FLOOR, HandPlaces::RAIL[1] - self::BACK + 3.5), HandPlaces::RAIL[0] - 1 - self::FLOOR_OF_STANDING + self::FLOOR)],
-            DrawnSeat::Wheelchair => [$drawn->wheelchair($swung), [...$drawn->armrest($near, self::SIDE + 1), ...$drawn->wheel($near)], $belted ? $drawn->belt() : []],
-            DrawnSeat::Bed => [$drawn->raisedBed($seat), [], []],
-            DrawnSeat::FlatBed => [$drawn->flatBed(), [], []],
+            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(0, self::FLOOR_OF_STANDING - self::FLOOR, HandPlaces::RAIL[1] - self::BACK + 3.5), HandPlaces::RAIL[0] - 1 - self::FLOOR_OF_STANDING + self::FLOOR), []],
+            DrawnSeat::Wheelchair => [$drawn->wheelchair($swung), [...$drawn->armrest($near, self::SIDE + 1), ...$drawn->wheel($near)], [], $belted ? $drawn->belt() : []],
+            DrawnSeat::Bed => [$drawn->raisedBed($seat), [], [], []],
+            DrawnSeat::FlatBed => [$drawn->flatBed(), [], [], []],
         };
     }
 

@@ -42,11 +42,11 @@ final readonly class Motion
         $scene = Scene::of($movement, $variation, $base, $side, $withArms, $view);
         $body = BodyDrawing::of($movement, $scene, $side);
         [, $layers] = $scene->startAndEnd();
-        [$behind, $before, $over] = $scene->furniture();
-        $draw = static function (Pose $pose, ?Step $step, Side $named) use ($scene, $body, $layers, $before, $over): array {
+        [$behind, $before, $over, $lap] = $scene->furniture();
+        $draw = static function (Pose $pose, ?Step $step, Side $named) use ($scene, $body, $layers, $before, $over, $lap): array {
             $posed = $scene->posed($pose, $step, $named);
 
-            return $body->shapes($posed, $scene->camera, $layers, $before, [...$over, ...$scene->props($posed->body)]);
+            return $body->shapes($posed, $scene->camera, $layers, $before, [...$over, ...$scene->props($posed->body)], $lap);
         };
         $full = $movement->cuesPause(Breath::HoldFull);
         $empty = $movement->cuesPause(Breath::HoldEmpty);

@@ -142,7 +142,7 @@ final class Scene
     /**
      * What it is done on. Of a wheelchair, the plate of a foot that leaves it is swung away, and the belt is on where the trunk leans.
      *
-     * @return array{list<Shape>, list<Shape>, list<Shape>} what stands behind the body, before its trunk, and before all but its hands
+     * @return array{list<Shape>, list<Shape>, list<Shape>, list<Shape>} what stands behind the body, before its trunk, before all but its hands, and what lies over its lap
      */
     public function furniture(): array
     {

@@ -49,9 +49,9 @@ final class WheelchairTest extends TestCase
 
     public function testTheBeltIsOnWhereTheTrunkLeans(): void
     {
-        self::assertCount(1, self::scene('side-lean', 'arm', Base::Wheelchair)->furniture()[2]);
-        self::assertSame([], self::scene('chin-nod', 'half', Base::Wheelchair)->furniture()[2]);
-        self::assertSame([], self::scene('side-lean', 'arm', Base::Chair)->furniture()[2], 'a chair has none');
+        self::assertCount(1, self::scene('side-lean', 'arm', Base::Wheelchair)->furniture()[3]);
+        self::assertSame([], self::scene('chin-nod', 'half', Base::Wheelchair)->furniture()[3]);
+        self::assertSame([], self::scene('side-lean', 'arm', Base::Chair)->furniture()[3], 'a chair has none');
     }
 
     public function testToesSpreadInStepsThatSpreadThem(): void
