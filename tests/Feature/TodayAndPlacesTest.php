@@ -64,11 +64,17 @@ final class TodayAndPlacesTest extends AppTestCase
     {
         $state = fn (): string => array_column($this->getJson("/api/classes/{$this->class->id}/readiness")->json('people'), 'clearance', 'name')['Ben'];
         $this->assertSame('missing', $state());
+        $this->class->forceFill(['starts_at' => now()->addDay()])->save();
+        $told = fn (): array => array_column($this->answer($this->getJson("/api/classes/{$this->class->id}/plan"), 'answer-plan')['findings'], 'severity', 'key');
         $ben = $this->group->people()->where('name', 'Ben')->firstOrFail();
         foreach (['stands' => now()->subMonths(11), 'lapsed' => now()->subMonths(13)] as $expected => $date) {
             $ben->fillFrom([...$ben->document(), 'clearance' => ['date' => $date->format('Y-m-d')]])->save();
             $this->assertSame($expected, $state());
+            $this->assertSame($expected === 'lapsed', array_key_exists('clearance-stands', $told()), "a clearance that $expected, on Plan");
         }
+        $this->assertSame('slip', $told()['clearance-stands']);
+        $this->class->forceFill(['starts_at' => null])->save();
+        $this->assertArrayHasKey('clearance-stands', $told(), 'a class without a day is held against today');
     }
 
     public function testOnePersonIsGivenAPropAndItIsPacked(): void

@@ -9,7 +9,7 @@ use KindChair\Body\Side;
 
 /**
  * Turns joint angles into points in the figure's room, limbs of fixed length.
- * The origin is between the hips; the floor lies FLOOR units below.
+ * The origin is between the hips; the floor lies FLOOR units below. Long because every joint of a body is in it.
  */
 final readonly class Skeleton
 {

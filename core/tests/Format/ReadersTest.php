@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Tests\Format;
 
 use KindChair\Body\Side;
+use KindChair\Demand\Demand;
 use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
 use KindChair\Format\MovementReader;
@@ -12,8 +13,16 @@ use KindChair\Format\Node;
 use KindChair\Format\PlanReader;
 use KindChair\Format\PlanWriter;
 use KindChair\Format\ShapeReader;
+use KindChair\Movement\DoseUnit;
+use KindChair\Movement\MainBase;
+use KindChair\Plan\BreathRoute;
+use KindChair\Plan\Ending;
+use KindChair\Plan\HoldSchool;
 use KindChair\Plan\PassDose;
 use KindChair\Plan\Selector;
+use KindChair\Plan\Settings;
+use KindChair\Plan\SideSchool;
+use KindChair\Plan\SittingSchool;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -95,6 +104,33 @@ final class ReadersTest extends TestCase
         yield 'a third side' => ['/sections/0/entries/0/except/0/side', 'one of: left, right', $entry(['except' => [['side' => 'middle']]])];
         yield 'an unknown section' => ['/sections/0/kind', 'one of: arrive', ['sections' => [['kind' => 'sprint']]]];
         yield 'too fast a tongue' => ['/settings', '0.5 to 2.5 words', ['settings' => ['speechRate' => 9]]];
+    }
+
+    public function testTheSchoolsOfAClassAreRead(): void
+    {
+        $settings = ['counts' => 'seconds', 'holds' => 'long', 'sides' => 'rounds', 'ending' => 'thanks', 'sitting' => 'supported', 'route' => 'nose', 'warmsUp' => false, 'turnsToShow' => false, 'alsoCued' => ['wheelchair', 'bed-flat'], 'never' => ['deep-fold']];
+        $read = static fn (array $settings): Settings => self::reader()->read(['settings' => $settings] + self::document())->settings;
+        self::assertEquals(new Settings(
+            never: [Demand::DeepFold],
+            counts: DoseUnit::Seconds,
+            holds: HoldSchool::Long,
+            sides: SideSchool::Rounds,
+            ending: Ending::Thanks,
+            sitting: SittingSchool::Supported,
+            route: BreathRoute::Nose,
+            warmsUp: false,
+            turnsToShow: false,
+            alsoCued: [MainBase::Wheelchair, MainBase::BedFlat],
+        ), $read($settings));
+        self::assertEquals(new Settings(), $read([]), 'what is not written is as usual');
+        foreach (['counts' => 'minutes', 'holds' => 'forever', 'sides' => 'left', 'ending' => 'applause', 'sitting' => 'lounging', 'route' => 'ears', 'alsoCued' => ['hammock'], 'warmsUp' => 'yes'] as $key => $value) {
+            try {
+                $read([$key => $value]);
+                self::fail("$key was taken");
+            } catch (FormatError $error) {
+                self::assertStringStartsWith("At /settings/$key", $error->getMessage());
+            }
+        }
     }
 
     public function testAnAngleIsWhatAJointCanBe(): void

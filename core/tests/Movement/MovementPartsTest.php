@@ -16,6 +16,7 @@ use KindChair\Movement\Cue;
 use KindChair\Movement\Dose;
 use KindChair\Movement\DoseUnit;
 use KindChair\Movement\JointAngle;
+use KindChair\Movement\Naming;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
 use KindChair\Movement\Variation;
@@ -26,6 +27,23 @@ use PHPUnit\Framework\TestCase;
 
 final class MovementPartsTest extends TestCase
 {
+    public function testAMovementIsCalledAsItsTeacherCallsIt(): void
+    {
+        $library = Make::craft()->library;
+        $plain = $library->get('cat-cow');
+        $clinical = $library->called(Naming::Clinical)->get('cat-cow');
+        self::assertSame(mb_strtolower((string) $plain->names['clinical']), mb_strtolower($clinical->name()));
+        self::assertSame($plain->name(), $clinical->plainName(), 'participants are told the same');
+        self::assertSame($plain, $library->get('cat-cow'), 'and the library is what it was');
+        $without = null;
+        foreach ($library->all() as $movement) {
+            $without ??= $movement->names['traditional'] === null ? $movement : null;
+        }
+        self::assertNotNull($without);
+        self::assertSame($without->name(), $without->called(Naming::Traditional)->name(), 'what has no such name keeps its plain one');
+        self::assertEquals($plain, $clinical->called(Naming::Plain));
+    }
+
     public function testAnglesAreWrittenOnceAndMirrored(): void
     {
         $angles = new Angles([

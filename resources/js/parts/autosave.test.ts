@@ -48,6 +48,28 @@ describe('an autosave', () => {
         expect(autosave.snapshot().state).toBe('saved');
     });
 
+    it('is on its way before anything is drawn', () => {
+        const states: string[] = [];
+        const autosave = make();
+        autosave.subscribe(() => states.push(autosave.snapshot().state));
+        autosave.change({ words: 'now' });
+        expect(sent).toEqual([{ words: 'now' }]);
+        expect(states).toEqual(['changed', 'sending']);
+    });
+
+    it('waits for what another page of the same name has under way', async () => {
+        let answer: (value: unknown) => void = () => undefined;
+        answers.push(() => new Promise((done) => (answer = done)));
+        make().change({ words: 'left behind' });
+        const next = make();
+        next.change({ words: 'written here' });
+        await vi.advanceTimersByTimeAsync(50);
+        expect(sent).toEqual([{ words: 'left behind' }]);
+        answer({ revision: 1 });
+        await vi.advanceTimersByTimeAsync(0);
+        expect(sent.map(({ words }) => words)).toEqual(['left behind', 'written here']);
+    });
+
     it('sends one after the other, the newest last, and on top of what was answered', async () => {
         let answer: (value: unknown) => void = () => undefined;
         answers.push(() => new Promise((done) => (answer = done)));
