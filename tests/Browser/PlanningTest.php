@@ -171,24 +171,6 @@ final class PlanningTest extends BrowserTestCase
         $this->see('0:50');
     }
 
-    public function testAClassIsHeldAgainstTheSchoolThatIsChosenForIt(): void
-    {
-        $this->openPlan();
-        $this->add('Head to toe', 'Lean to the side');
-        $this->press('More');
-        $this->press('How this class is taught');
-        $this->find('[data-subject="How much"] summary')->click();
-        (new WebDriverSelect($this->field('Shapes are held')))->selectByValue('long');
-        (new WebDriverSelect($this->find('[data-subject="How much"] select')))->selectByValue('seconds');
-        self::assertStringContainsString('Long and quiet: a minute or two', $this->find('[data-subject="How much"] summary')->getText());
-        $this->press('Close');
-        $this->see('is held shorter than you hold: a minute or two');
-        $this->see('is not counted in seconds, as you count');
-        // What is added from now on has the doses of the school.
-        $this->add('Head to toe', 'Look over each shoulder');
-        $this->until(fn (): bool => preg_match('/\d:\d\d (each|side)/', $this->find('[data-row]:last-of-type')->getText()) === 1, 'a dose in seconds');
-    }
-
     public function testANoteIsKeptAndPrinted(): void
     {
         $this->openPlan();

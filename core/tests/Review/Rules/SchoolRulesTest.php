@@ -23,12 +23,12 @@ use KindChair\Review\Finding;
 use KindChair\Review\Reviewer;
 use KindChair\Review\Severity;
 use KindChair\Tests\Support\Make;
-use PHPUnit\Framework\TestCase;
+use KindChair\Tests\Support\ShippedRulesTestCase;
 
 /** A class is held against the school that was chosen for it, and against no other. */
-final class SchoolRulesTest extends TestCase
+final class SchoolRulesTest extends ShippedRulesTestCase
 {
-    private static function plan(Settings $settings, Entry ...$main): ClassPlan
+    private static function taught(Settings $settings, Entry ...$main): ClassPlan
     {
         return Make::planOf(
             $settings,
@@ -39,21 +39,14 @@ final class SchoolRulesTest extends TestCase
         );
     }
 
-    private static function entry(string $movement, ?string $rung, Dose $dose): Entry
+    private static function usual(string $movement, Dose $dose): Entry
     {
-        return Make::entry("$movement-e", $movement, $dose, [], $rung ?? Make::craft()->library->get($movement)->usualVariation);
+        return self::entry($movement, Make::craft()->library->get($movement)->usualVariation, $dose);
     }
 
     private static function told(ClassPlan $plan, string $rule): ?Finding
     {
-        $craft = Make::craft();
-        foreach (Reviewer::withAllRules($craft->library, $craft->changeOvers, $craft->ranges, $craft->demands)->review($plan, Group::nobody())->findings as $finding) {
-            if ($finding->rule() === $rule) {
-                return $finding;
-            }
-        }
-
-        return null;
+        return self::of(self::review($plan), $rule);
     }
 
     /** @return ClassPlan as its remedy leaves it */
@@ -72,42 +65,42 @@ final class SchoolRulesTest extends TestCase
     {
         // Five breaths of eight seconds.
         $lean = self::entry('side-lean', 'arm', Make::breaths(4));
-        $in = static fn (HoldSchool $holds): ClassPlan => self::plan(new Settings(holds: $holds), $lean);
+        $in = static fn (HoldSchool $holds): ClassPlan => self::taught(new Settings(holds: $holds), $lean);
         self::assertNull(self::told($in(HoldSchool::Older), 'held-long-enough'));
         self::assertStringEndsWith('is held shorter than you hold: a minute or two.', (string) self::told($in(HoldSchool::Long), 'held-long-enough')?->says);
         $long = self::settled($in(HoldSchool::Long), 'held-long-enough')->entry('side-lean-e')->dose;
         self::assertSame(DoseUnit::Breaths, $long->unit);
         self::assertSame(8, (int) $long->amount);
-        $short = self::settled(self::plan(new Settings(holds: HoldSchool::Short), $lean->withDose(Make::breaths(6))), 'held-long-enough');
+        $short = self::settled(self::taught(new Settings(holds: HoldSchool::Short), $lean->withDose(Make::breaths(6))), 'held-long-enough');
         self::assertSame(2, (int) $short->entry('side-lean-e')->dose->amount);
     }
 
     public function testAClassThatKeepsMovingHoldsNothing(): void
     {
-        $still = self::plan(new Settings(holds: HoldSchool::Moving), self::entry('side-lean', 'arm', Make::breaths(4)));
+        $still = self::taught(new Settings(holds: HoldSchool::Moving), self::entry('side-lean', 'arm', Make::breaths(4)));
         $finding = self::told($still, 'held-long-enough');
         self::assertStringEndsWith('is held, and this class keeps moving.', (string) $finding?->says);
-        self::assertNull(self::told(self::plan(new Settings(holds: HoldSchool::Moving), self::entry('cat-cow', 'full', Make::breaths(4))), 'held-long-enough'));
+        self::assertNull(self::told(self::taught(new Settings(holds: HoldSchool::Moving), self::entry('cat-cow', 'full', Make::breaths(4))), 'held-long-enough'));
         self::assertNull(self::told($still, 'stretch-dose'), 'nobody who moves is asked to hold for a minute');
     }
 
     public function testEverythingIsCountedAlike(): void
     {
-        $plan = self::plan(new Settings(counts: DoseUnit::Seconds), self::entry('cat-cow', 'full', Make::breaths(5)), self::entry('side-lean', 'arm', Make::seconds(40)));
+        $plan = self::taught(new Settings(counts: DoseUnit::Seconds), self::entry('cat-cow', 'full', Make::breaths(5)), self::entry('side-lean', 'arm', Make::seconds(40)));
         self::assertSame('3 movements are not counted in seconds, as you count.', self::told($plan, 'counts-as-chosen')?->says);
         $settled = self::settled($plan, 'counts-as-chosen');
         self::assertEquals(Make::seconds(40), $settled->entry('cat-cow-e')->dose);
         self::assertEquals(Make::seconds(35), $settled->entry('b')->dose, 'never less than now: four breaths of eight seconds');
 
-        $breaths = self::settled(self::plan(new Settings(counts: DoseUnit::Breaths), self::entry('side-lean', 'arm', Dose::between(DoseUnit::Seconds, 24, 40))), 'counts-as-chosen');
+        $breaths = self::settled(self::taught(new Settings(counts: DoseUnit::Breaths), self::entry('side-lean', 'arm', Dose::between(DoseUnit::Seconds, 24, 40))), 'counts-as-chosen');
         self::assertEquals(Dose::between(DoseUnit::Breaths, 2, 4), $breaths->entry('side-lean-e')->dose);
-        self::assertNull(self::told(self::plan(new Settings(counts: DoseUnit::Breaths), self::entry('arm-circles', null, new Dose(DoseUnit::Repetitions, 6))), 'counts-as-chosen'), 'what goes at its own tempo is not counted in breaths');
-        self::assertSame('cat-cow-e', self::told(self::plan(new Settings(counts: DoseUnit::Repetitions), self::entry('side-lean', 'arm', Make::breaths(4)), self::entry('cat-cow', 'full', Make::breaths(4))), 'counts-as-chosen')?->entry, 'what is held is not repeated');
+        self::assertNull(self::told(self::taught(new Settings(counts: DoseUnit::Breaths), self::usual('arm-circles', new Dose(DoseUnit::Repetitions, 6))), 'counts-as-chosen'), 'what goes at its own tempo is not counted in breaths');
+        self::assertSame('cat-cow-e', self::told(self::taught(new Settings(counts: DoseUnit::Repetitions), self::entry('side-lean', 'arm', Make::breaths(4)), self::entry('cat-cow', 'full', Make::breaths(4))), 'counts-as-chosen')?->entry, 'what is held is not repeated');
     }
 
     public function testSidesGoInRounds(): void
     {
-        $plan = self::plan(new Settings(sides: SideSchool::Rounds), self::entry('side-lean', 'arm', Make::breaths(4)), self::entry('seated-twist', null, Make::breaths(3)), self::entry('cat-cow', 'full', Make::breaths(4)), self::entry('knee-hug', null, Make::breaths(3)));
+        $plan = self::taught(new Settings(sides: SideSchool::Rounds), self::entry('side-lean', 'arm', Make::breaths(4)), self::usual('seated-twist', Make::breaths(3)), self::entry('cat-cow', 'full', Make::breaths(4)), self::usual('knee-hug', Make::breaths(3)));
         $settled = self::settled($plan, 'sides-as-chosen')->section('main');
         self::assertSame(['side-lean-e', 'seated-twist-e'], array_column($settled->togetherWith($settled->entries[0]), 'id'));
         self::assertSame(GroupKind::Round, $settled->groups[0]->kind);
@@ -123,7 +116,7 @@ final class SchoolRulesTest extends TestCase
             $pair ??= $movement->laterality->sides->value === 'one-sided' && $others !== [] ? [$movement->id, array_values($others)[0]] : null;
         }
         self::assertNotNull($pair);
-        $settled = self::settled(self::plan(new Settings(sides: SideSchool::EachBreath), self::entry($pair[0], null, Make::breaths(3))), 'sides-as-chosen');
+        $settled = self::settled(self::taught(new Settings(sides: SideSchool::EachBreath), self::usual($pair[0], Make::breaths(3))), 'sides-as-chosen');
         self::assertSame($pair[1], $settled->section('main')->entries[0]->movement);
     }
 
@@ -136,14 +129,14 @@ final class SchoolRulesTest extends TestCase
             }
         }
         self::assertNotNull($edge);
-        self::assertStringContainsString('the backrest, and you keep to it', (string) self::told(self::plan(new Settings(sitting: SittingSchool::Supported), $edge), 'sits-as-chosen')?->says);
-        self::assertNull(self::told(self::plan(new Settings(sitting: SittingSchool::Forward), $edge), 'sits-as-chosen'));
-        self::assertNull(self::told(self::plan(new Settings(), $edge), 'sits-as-chosen'));
+        self::assertStringContainsString('the backrest, and you keep to it', (string) self::told(self::taught(new Settings(sitting: SittingSchool::Supported), $edge), 'sits-as-chosen')?->says);
+        self::assertNull(self::told(self::taught(new Settings(sitting: SittingSchool::Forward), $edge), 'sits-as-chosen'));
+        self::assertNull(self::told(self::taught(new Settings(), $edge), 'sits-as-chosen'));
     }
 
     public function testAClassEndsAsTheTeacherEnds(): void
     {
-        $long = static fn (Settings $settings): ClassPlan => self::plan($settings, self::entry('cat-cow', 'full', new Dose(DoseUnit::Breaths, 60)));
+        $long = static fn (Settings $settings): ClassPlan => self::taught($settings, self::entry('cat-cow', 'full', new Dose(DoseUnit::Breaths, 60)));
         self::assertNull(self::told($long(new Settings(ending: Ending::Stillness)), 'opens-and-closes'));
         $finding = self::told($long(new Settings(ending: Ending::Thanks)), 'opens-and-closes');
         self::assertStringEndsWith('; you end with thanks.', (string) $finding?->says);
@@ -153,7 +146,7 @@ final class SchoolRulesTest extends TestCase
 
     public function testWhoDoesNotWarmUpIsNotToldThatNothingMovedBefore(): void
     {
-        $held = static fn (bool $warms): ClassPlan => self::plan(new Settings(warmsUp: $warms), self::entry('side-lean', 'arm', Make::breaths(8)));
+        $held = static fn (bool $warms): ClassPlan => self::taught(new Settings(warmsUp: $warms), self::entry('side-lean', 'arm', Make::breaths(8)));
         self::assertNotNull(self::told($held(true), 'moved-before-held'));
         self::assertNull(self::told($held(false), 'moved-before-held'));
     }
@@ -162,7 +155,7 @@ final class SchoolRulesTest extends TestCase
     {
         $said = static function (Settings $settings): array {
             $craft = Make::craft();
-            $review = Reviewer::withAllRules($craft->library, $craft->changeOvers, $craft->ranges, $craft->demands)->review(self::plan($settings, self::entry('neck-tilt-chin', null, Make::breaths(4))), Group::nobody());
+            $review = Reviewer::withAllRules($craft->library, $craft->changeOvers, $craft->ranges, $craft->demands)->review(self::taught($settings, self::usual('neck-tilt-chin', Make::breaths(4))), Group::nobody());
 
             return [implode(' ', array_column($review->timeline->beats(), 'words')), $review->timeline->length()];
         };

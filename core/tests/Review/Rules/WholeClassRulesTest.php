@@ -8,10 +8,7 @@ use DateTimeImmutable;
 use KindChair\Breath\BreathPattern;
 use KindChair\Demand\Demand;
 use KindChair\Movement\Base;
-use KindChair\Movement\Dose;
 use KindChair\Movement\Movement;
-use KindChair\Movement\Position;
-use KindChair\Movement\Variation;
 use KindChair\People\Group;
 use KindChair\People\NotedPrecaution;
 use KindChair\People\Participant;
@@ -19,79 +16,18 @@ use KindChair\Plan\ClassPlan;
 use KindChair\Plan\Entry;
 use KindChair\Plan\EntryGroup;
 use KindChair\Plan\GroupKind;
-use KindChair\Plan\OwnWords;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
 use KindChair\Plan\Settings;
-use KindChair\Review\Finding;
-use KindChair\Review\PlanDiff;
 use KindChair\Review\Review;
 use KindChair\Review\Reviewer;
-use KindChair\Review\Rule;
-use KindChair\Review\RuleWords;
 use KindChair\Review\Severity;
 use KindChair\Tests\Support\Make;
-use PHPUnit\Framework\TestCase;
+use KindChair\Tests\Support\ShippedRulesTestCase;
 
 /** Rules that look at more than one movement, tried on the shipped library: present, absent, and settled by their remedy. */
-final class WholeClassRulesTest extends TestCase
+final class WholeClassRulesTest extends ShippedRulesTestCase
 {
-    /**
-     * @param list<string>|null $kit
-     * @param list<Demand> $never
-     */
-    private static function review(ClassPlan $plan, ?Group $group = null, ?array $kit = null, array $never = []): Review
-    {
-        $craft = Make::craft();
-
-        return Reviewer::withAllRules($craft->library, $craft->changeOvers, $craft->ranges, $craft->demands, $kit, $never)->review($plan, $group ?? Group::nobody());
-    }
-
-    private static function of(Review $review, string $rule): ?Finding
-    {
-        foreach ($review->findings as $finding) {
-            if ($finding->rule() === $rule) {
-                return $finding;
-            }
-        }
-
-        return null;
-    }
-
-    /** @param array<string, mixed> $more */
-    private static function entry(string $movement, string $rung, Dose $dose, array $more = []): Entry
-    {
-        return Make::entry("$movement-e", $movement, $dose, $more, $rung);
-    }
-
-    private static function plan(Entry ...$main): ClassPlan
-    {
-        return Make::planOf(new Settings(), 45, new Section('arrive', SectionKind::Arrive, []), new Section('main', SectionKind::HeadToToe, array_values($main)), new Section('settle', SectionKind::Settle, []));
-    }
-
-    /** @param array<string, mixed> $as other arguments of review */
-    private static function present(string $rule, ClassPlan $plan, Severity $severity, array $as = [], bool $isSettled = true): Finding
-    {
-        $finding = self::of(self::review($plan, ...$as), $rule);
-        self::assertNotNull($finding, "$rule is not told");
-        self::assertSame($severity, $finding->severity);
-        self::assertStringEndsWith('.', $finding->says);
-        self::assertStringEndsWith('.', $finding->why);
-        self::assertStringEndsWith('.', $finding->source);
-        if ($isSettled) {
-            self::assertNotNull($finding->remedy, "$rule has no remedy");
-            self::assertNull(self::of(self::review($finding->remedy->plan, ...$as), $rule), "$rule is left by: {$finding->remedy->label}");
-        }
-
-        return $finding;
-    }
-
-    /** @param array<string, mixed> $as other arguments of review */
-    private static function absent(string $rule, ClassPlan $plan, array $as = []): void
-    {
-        self::assertNull(self::of(self::review($plan, ...$as), $rule)?->says);
-    }
-
     public function testAClassOpensAndCloses(): void
     {
         $long = [self::entry('neck-turn', 'full', Make::breaths(20)), self::entry('side-lean', 'arm', Make::breaths(20))];
@@ -270,46 +206,6 @@ final class WholeClassRulesTest extends TestCase
         self::assertNotSame('shin', $version->variation, 'it is offered to nobody');
         self::assertStringContainsString('You leave out one ankle on the other leg.', implode(' ', $version->why));
         self::assertStringContainsString('House rule', implode(' ', self::review($hers, $group, never: [Demand::FigureFour])->versions['figure-four-e'][0]->why), 'the house comes first');
-    }
-
-    public function testOwnWordsNameAnotherWayFirstAndTheHeadLast(): void
-    {
-        $said = static fn (string $movement, string $rung, string $words): ClassPlan => self::plan(self::entry($movement, $rung, Make::breaths(4), ['words' => new OwnWords($words)]));
-        $finding = self::present('own-words-lead', $said('figure-four', 'shin', 'Ankle over the knee, and fold.'), Severity::Idea);
-        self::assertSame('option', explode(':', $finding->key)[1]);
-        self::absent('own-words-lead', $said('figure-four', 'shin', 'Ankle over the shin, or only crossed on the floor.'));
-        $head = self::present('own-words-lead', $said('seated-twist', Make::craft()->library->get('seated-twist')->usualVariation, 'Look behind you if you like, then let the ribs follow.'), Severity::Idea);
-        self::assertSame('head', explode(':', $head->key)[1]);
-        self::absent('own-words-lead', $said('seated-twist', Make::craft()->library->get('seated-twist')->usualVariation, 'Turn the ribs, or stay; the head comes last.'));
-        self::assertTrue(PlanDiff::between($said('figure-four', 'shin', 'Ankle over the knee.'), $finding->remedy->plan ?? self::plan())->givesUp(), 'her words are not given up unasked');
-    }
-
-    public function testWhatStandsHasAnotherWayWhereNobodyIsNoted(): void
-    {
-        $craft = Make::craft();
-        $movement = $craft->library->get('sit-to-stand');
-        $standing = array_values(array_filter($craft->library->get('calf-step-back')->variations, static fn (Variation $rung): bool => $rung->position === Position::Standing));
-        $only = new Movement(...[...get_object_vars($craft->library->get('calf-step-back')), 'id' => 'only-standing', 'variations' => $standing, 'usualVariation' => $standing[0]->id, 'substitutes' => ['cat-cow']]);
-        $library = $craft->library->with(['only-standing' => static fn (): Movement => $only]);
-        $of = static fn (string $id, string $rung, Group $group): ?Finding => self::of(Reviewer::withAllRules($library, $craft->changeOvers, $craft->ranges, $craft->demands)->review(self::plan(self::entry($id, $rung, Make::breaths(3))), $group), 'alternative-ready');
-        $finding = $of('only-standing', $standing[0]->id, Group::nobody());
-        self::assertStringEndsWith('which asks for standing.', (string) $finding?->says);
-        self::assertSame('cat-cow', $finding?->remedy?->plan->section('main')->entries[0]->movement);
-        self::assertNull($of('only-standing', $standing[0]->id, new Group('G', [Make::person('a')])), 'whoever is noted has a version of their own');
-        self::assertNull($of('sit-to-stand', $movement->usualVariation, Group::nobody()));
-    }
-
-    public function testEveryRuleIsTold(): void
-    {
-        $rules = array_map(static fn (string $file): string => 'KindChair\\Review\\Rules\\' . basename($file, '.php'), glob(dirname(__DIR__, 3) . '/src/Review/Rules/*.php') ?: []);
-        $names = [];
-        foreach ($rules as $rule) {
-            $names[] = is_subclass_of($rule, Rule::class) ? (new $rule())->name() : null;
-        }
-        $names = array_values(array_filter($names));
-        sort($names);
-        self::assertSame($names, array_keys(RuleWords::ALL));
-        self::assertSame(RuleWords::ALL, array_unique(RuleWords::ALL));
     }
 
     public function testAClinicianWordOfMoreThanAYearAgoIsTold(): void
