@@ -36,6 +36,6 @@ final readonly class Setting
         $breath = $one->pattern;
 
         return "$breath->in $breath->holdFull $breath->out $breath->holdEmpty {$this->settings->speechRate} {$this->settings->sideChange} $this->pace $one->half $one->time {$one->first->value} "
-            . count($one->passes) . " {$one->variation->id} $one->station $one->announces $this->baseChange $this->propChange $this->teaches $this->leaves {$one->variation->introductionWords()} {$this->settings->simpleWords}";
+            . count($one->passes) . " {$one->variation->id} $one->station $one->announces $this->baseChange $this->propChange $this->teaches $this->leaves {$this->settings->simpleWords} " . strlen($one->variation->introduction);
     }
 }

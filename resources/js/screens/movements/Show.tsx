@@ -31,12 +31,7 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
     return (
         <div className="card flex flex-col items-center" ref={figure}>
             {motion.data ? (
-                <BreathingFigure
-                    motion={motion.data}
-                    size={600}
-                    title={`${movement.name}, ${rung.name}`}
-                    cues={cues}
-                />
+                <BreathingFigure motion={motion.data} size={600} title={`${movement.name}, ${rung.name}`} cues={cues} />
             ) : motion.error ? (
                 <Trouble error={motion.error} again={() => void motion.refetch()} />
             ) : (

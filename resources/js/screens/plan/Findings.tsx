@@ -109,15 +109,8 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                             {ideas === 1 ? 'one idea' : `${ideas} ideas`}
                         </span>
                     )}
-                    {findings.length > 3 && (
-                        <button
-                            className="-my-2 min-h-11 min-w-11 text-left text-[0.875rem] underline underline-offset-2"
-                            aria-expanded={all}
-                            onClick={() => setAll(!all)}
-                        >
-                            {all ? 'Show three' : `${findings.length - 3} more`}
-                        </button>
-                    )}
+                    <More shown={3} of={findings.length} all={all} setAll={setAll} className="max-sm:hidden" />
+                    <More shown={1} of={findings.length} all={all} setAll={setAll} className="sm:hidden" />
                     {findings.filter(({ remedy }) => remedy).length > 1 && (
                         <button
                             className="-my-2 min-h-11 min-w-11 text-left text-[0.875rem] underline underline-offset-2"
@@ -133,7 +126,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                     {shown.map((finding, index) => (
                         <li
                             key={finding.key}
-                            className="flex items-center gap-2.5 border-butter-deep max-lg:border-t max-lg:py-1 max-sm:flex-wrap lg:border-l lg:pl-3"
+                            className={`flex items-center gap-2.5 border-butter-deep max-lg:border-t max-lg:py-1 max-sm:flex-wrap lg:border-l lg:pl-3 ${index > 0 && !all ? 'max-sm:hidden' : ''}`}
                         >
                             <Pin number={index + 1} />
                             <button
@@ -169,6 +162,31 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                 </ol>
             </div>
         </section>
+    );
+}
+
+/** The way to those that there is no room for at first; a telephone has room for one. */
+function More({
+    shown,
+    of,
+    all,
+    setAll,
+    className,
+}: {
+    shown: 1 | 3;
+    of: number;
+    all: boolean;
+    setAll: (all: boolean) => void;
+    className: string;
+}) {
+    return of <= shown ? null : (
+        <button
+            className={`-my-2 min-h-11 min-w-11 text-left text-[0.875rem] underline underline-offset-2 ${className}`}
+            aria-expanded={all}
+            onClick={() => setAll(!all)}
+        >
+            {all ? (shown === 1 ? 'Show one' : 'Show three') : `${of - shown} more`}
+        </button>
     );
 }
 
