@@ -40,7 +40,7 @@ final readonly class NextClass
     public static function of(ClassPlan $plan, ?ClassRecord $record, Group $group, array $recent, Composer $composer, TimelineBuilder $timelines, MovementLibrary $library): self
     {
         $next = $plan->nextTime();
-        $says = ["Begins on the {$next->settings->firstSide->value} this time."];
+        $says = ["Begins on the {$next->settings->firstSide->value} " . ($plan->settings->alternates ? 'this time.' : 'again.')];
         if ($record === null) {
             return new self($next, $says);
         }

@@ -109,6 +109,8 @@ final readonly class PlanReader
             $node->maybe('warmsUp')?->bool() ?? $defaults->warmsUp,
             $node->maybe('turnsToShow')?->bool() ?? $defaults->turnsToShow,
             array_map(static fn (Node $base): MainBase => $base->enum(MainBase::class), $node->maybe('alsoCued')?->items() ?? []),
+            $node->maybe('invites')?->bool() ?? $defaults->invites,
+            $node->maybe('alternates')?->bool() ?? $defaults->alternates,
         ));
     }
 

@@ -141,9 +141,12 @@ final readonly class ClassPlan
         ));
     }
 
-    /** The same class as it is taught the next time: the other side comes first, so that no side is always the one that is worked fresh. */
+    /** The same class as it is taught the next time: the other side comes first, so that no side is always the one that is worked fresh, unless its teacher wants it so. */
     public function nextTime(): self
     {
+        if (!$this->settings->alternates) {
+            return $this;
+        }
         $turned = $this->withSections(array_map(
             static fn (Section $section): Section => $section->withEntries(array_map(static fn (Entry $entry): Entry => $entry->otherSideFirst(), $section->entries)),
             $this->sections,

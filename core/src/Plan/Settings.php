@@ -22,6 +22,8 @@ final readonly class Settings
      * @param Ending|null $ending null where any quiet end will do
      * @param bool $warmsUp a part of its own before the main one; without it, all is small and slow enough to begin with
      * @param bool $turnsToShow the teacher turns sideways for what is seen best from there
+     * @param bool $invites offers options and leave while a movement goes on; without, instructions and counts alone, and the choice before it begins
+     * @param bool $alternates the next class begins on the other side
      * @param list<MainBase> $alsoCued seats whose own line is said beside that of most people
      */
     public function __construct(
@@ -41,6 +43,8 @@ final readonly class Settings
         public bool $warmsUp = true,
         public bool $turnsToShow = true,
         public array $alsoCued = [],
+        public bool $invites = true,
+        public bool $alternates = true,
     ) {
         if ($speechRate < 0.5 || $speechRate > 2.5) {
             throw InvalidPlan::speechIs($speechRate);

@@ -207,7 +207,7 @@ final readonly class Sequence
         return $variation->saying(implode(' ', array_filter([$variation->introduction, ...$lines, $route])), []);
     }
 
-    /** What who sits elsewhere is told: "Wheelchair: …"; nothing where the words of all serve. */
+    /** What who sits elsewhere is told: "In a wheelchair: …"; nothing where the words of all serve. */
     private static function lineFor(MainBase $other, MainBase $on, Variation $variation): string
     {
         $line = $other->base() === $on->base() && $other->isFlat() === $on->isFlat() || !$variation->allows($other->base()) ? null : $variation->sayOn($other->base(), $other->isFlat());

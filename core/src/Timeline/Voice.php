@@ -101,7 +101,8 @@ final class Voice
     {
         $found = $rank = null;
         foreach ($this->settings->simpleWords || $this->isMute ? [] : $movement->refinementsFor($variation, $base) as $one) {
-            if (isset($this->said[$one->words]) || $kinds !== [] && !in_array($one->kind, $kinds, true)) {
+            $isUnasked = !$this->settings->invites && in_array($one->kind, [RefinementKind::Option, RefinementKind::Permission], true);
+            if (isset($this->said[$one->words]) || $isUnasked || $kinds !== [] && !in_array($one->kind, $kinds, true)) {
                 continue;
             }
             $its = crc32("$seed $one->words");

@@ -108,7 +108,7 @@ final class ReadersTest extends TestCase
 
     public function testTheSchoolsOfAClassAreRead(): void
     {
-        $settings = ['counts' => 'seconds', 'holds' => 'long', 'sides' => 'rounds', 'ending' => 'thanks', 'sitting' => 'supported', 'route' => 'nose', 'warmsUp' => false, 'turnsToShow' => false, 'alsoCued' => ['wheelchair', 'bed-flat'], 'never' => ['deep-fold']];
+        $settings = ['counts' => 'seconds', 'holds' => 'long', 'sides' => 'rounds', 'ending' => 'thanks', 'sitting' => 'supported', 'route' => 'nose', 'warmsUp' => false, 'turnsToShow' => false, 'alsoCued' => ['wheelchair', 'bed-flat'], 'never' => ['deep-fold'], 'invites' => false, 'alternates' => false];
         $read = static fn (array $settings): Settings => self::reader()->read(['settings' => $settings] + self::document())->settings;
         self::assertEquals(new Settings(
             never: [Demand::DeepFold],
@@ -121,6 +121,8 @@ final class ReadersTest extends TestCase
             warmsUp: false,
             turnsToShow: false,
             alsoCued: [MainBase::Wheelchair, MainBase::BedFlat],
+            invites: false,
+            alternates: false,
         ), $read($settings));
         self::assertEquals(new Settings(), $read([]), 'what is not written is as usual');
         foreach (['counts' => 'minutes', 'holds' => 'forever', 'sides' => 'left', 'ending' => 'applause', 'sitting' => 'lounging', 'route' => 'ears', 'alsoCued' => ['hammock'], 'warmsUp' => 'yes'] as $key => $value) {

@@ -130,6 +130,15 @@ final class PlanTest extends TestCase
         new RegionOrder(School::Own, [Region::Hips, Region::Hips]);
     }
 
+    public function testTheNextClassBeginsOnTheOtherSideUnlessItsTeacherWantsTheSame(): void
+    {
+        $own = Make::entry('own', 'm', Make::breaths(3), ['firstSide' => Side::Right]);
+        $plan = Make::planOf(new Settings(), 45, new Section('s', SectionKind::Warm, [$own]));
+        self::assertSame([Side::Right, Side::Left], [$plan->nextTime()->settings->firstSide, $plan->nextTime()->entry('own')->firstSide]);
+        $same = $plan->withSettings(new Settings(alternates: false));
+        self::assertSame($same, $same->nextTime());
+    }
+
     public function testSpeakingTime(): void
     {
         self::assertSame(65, (new Settings())->speaking(13));

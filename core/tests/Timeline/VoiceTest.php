@@ -104,6 +104,20 @@ final class VoiceTest extends TestCase
         self::assertSame(['Sit back if you like.', 'Sit back if you like.', 'Sit back if you like.', 'Sit back if you wish.'], $said);
     }
 
+    public function testClearInstructionsOfferNothingOnTheWay(): void
+    {
+        $movement = Make::movement('m', refinements: [new Refinement(RefinementKind::Option, 'Arms lower.'), new Refinement(RefinementKind::Permission, 'Rest a while.'), new Refinement(RefinementKind::Alignment, 'Ribs soft.')]);
+        $all = static function (Settings $settings) use ($movement): array {
+            $voice = new Voice($settings);
+            $said = array_map(static fn (): ?string => $voice->refinement($movement, $movement->variations[0], MainBase::Chair, 'e', self::pass($movement), 100), range(1, 4));
+            sort($said);
+
+            return array_values(array_filter($said));
+        };
+        self::assertSame(['Arms lower.', 'Rest a while.', 'Ribs soft.'], $all(new Settings()));
+        self::assertSame(['Ribs soft.'], $all(new Settings(invites: false)));
+    }
+
     public function testAnOfferForWhichThereAreNoOtherWordsIsLeftOutTheFourthTime(): void
     {
         $movement = Make::movement('m', refinements: [new Refinement(RefinementKind::Option, 'Perhaps higher.')]);

@@ -37,7 +37,7 @@ function word<K extends 'order' | 'firstSide' | 'counts' | 'holds' | 'sides' | '
 }
 
 function either(
-    key: 'mirrors' | 'simpleWords' | 'warmsUp' | 'turnsToShow',
+    key: 'mirrors' | 'alternates' | 'warmsUp' | 'turnsToShow',
     usual: boolean,
     name: string,
     yes: string,
@@ -52,7 +52,7 @@ function either(
             [String(!usual), usual ? no : yes],
         ],
         of: (settings) => String(settings[key] ?? usual),
-        with: (value) => ({ [key]: value === 'true' }),
+        with: (value) => ({ [key]: value === String(usual) ? undefined : !usual }),
     };
 }
 
@@ -151,7 +151,15 @@ export const SUBJECTS: Subject[] = [
                 'left',
                 'First side',
                 vocabulary.side,
-                'The side that comes first is worked fresh and never cut short. The next class always begins on the other one; a single movement may have its own.',
+                'The side that comes first is worked fresh and never cut short. A single movement may have its own, such as the stiffer one.',
+            ),
+            either(
+                'alternates',
+                true,
+                'The next class begins',
+                'On the other side',
+                'On the same side',
+                'Changing from class to class evens out what tiredness and lost minutes take from the second side. A side that was cut short leads the next time, whatever you choose.',
             ),
         ],
     },
@@ -204,14 +212,20 @@ export const SUBJECTS: Subject[] = [
     {
         name: 'Words and showing',
         schools: [
-            either(
-                'simpleWords',
-                false,
-                'Words',
-                'Simple: one step, six words, always the same',
-                'As a class goes: told, refined, quiet',
-                'Invitations for options and plain instructions for the movement itself suit most groups. Simple words, one step at a time, suit memory loss.',
-            ),
+            {
+                name: 'Words',
+                why: 'Invitations for options and plain instructions for the movement itself suit most groups; the choice is named before it begins in each. Simple words, one step at a time, suit memory loss.',
+                options: () => [
+                    ['full', 'Instructions, and invitations as it goes on'],
+                    ['clear', 'Clear instructions and counts alone'],
+                    ['simple', 'Simple: one step, six words, always the same'],
+                ],
+                of: ({ simpleWords, invites }) => (simpleWords ? 'simple' : invites === false ? 'clear' : 'full'),
+                with: (value) => ({
+                    simpleWords: value === 'simple' || undefined,
+                    invites: value === 'clear' ? false : undefined,
+                }),
+            },
             word(
                 'route',
                 'either',
