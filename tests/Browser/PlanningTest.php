@@ -109,7 +109,7 @@ final class PlanningTest extends BrowserTestCase
         (new WebDriverSelect($this->field('Variation')))->selectByVisibleText('A small turn, hands in the lap');
         $this->press('One less');
         $this->see('3 breaths each side');
-        (new WebDriverSelect($this->find('[data-subject="How much"] select')))->selectByValue('seconds');
+        (new WebDriverSelect($this->field('Counted in')))->selectByValue('seconds');
         $this->see('0:30 each side');
         $this->find('[data-name="Lean to the side"] [data-select]')->click();
         $this->browser->action()->keyDown(null, WebDriverKeys::SHIFT)->click($this->find('[data-name="Turn to the side"] [data-select]'))->keyUp(null, WebDriverKeys::SHIFT)->perform();
