@@ -91,7 +91,7 @@ final readonly class HeldLongEnough implements Rule
                 $doses = SchoolDoses::of($movement, $plan->settings, $pattern);
                 $names[] = $movement->name();
                 $first ??= $entry->id;
-                $plan = $plan->withEntry($entry->withDose($isTooLong ? $doses->most : self::longer($subject, $entry, $doses->least)));
+                $plan = $plan->withEntry($entry->withDose($isTooLong ? $doses->most : self::longer($subject, $section, $entry, $doses->least)));
             }
         }
 
@@ -108,12 +108,12 @@ final readonly class HeldLongEnough implements Rule
     }
 
     /** The least dose, or so much more that the side that is measured comes to it. */
-    private static function longer(PlanInReview $subject, Entry $entry, Dose $least): Dose
+    private static function longer(PlanInReview $subject, Section $section, Entry $entry, Dose $least): Dose
     {
         $dose = $least;
         for ($more = 0; $more < 4; ++$more) {
             $dose = $least->of($least->amount + $more * $least->unit->step());
-            $timeline = $subject->timelines->build($subject->plan->withEntry($entry->withDose($dose)), $subject->group->paceFactor(), true);
+            $timeline = $subject->timelines->build($subject->plan->withOnly($section->withEntries([$entry->withDose($dose)])), $subject->group->paceFactor(), true);
             $lengths = array_map(static fn (TimedPass $pass): int => $pass->length(), $timeline->passesOf($entry->id));
             if (max([0, ...$lengths]) >= $subject->plan->settings->holds->least()) {
                 break;
