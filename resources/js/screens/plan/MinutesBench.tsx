@@ -15,6 +15,8 @@ export function MinutesBench({
 }) {
     const whole = Math.max(totals.slot, totals.planned) || 1;
     const spare = totals.slot - totals.planned;
+    /** Where on the bench so many seconds are; what is longer than it lies on its end. */
+    const at = (seconds: number, end = 99) => Math.min(end, (seconds / whole) * 100);
     return (
         <section aria-label="The class on its bench" className="flex items-center gap-6 px-4 pt-1 max-md:block">
             <div className="min-w-0 flex-1">
@@ -80,8 +82,8 @@ export function MinutesBench({
                     />
                     {totals.pace && (
                         <rect
-                            x={`${(totals.pace.from / whole) * 100}%`}
-                            width={`${Math.max(0.5, ((totals.pace.to - totals.pace.from) / whole) * 100)}%`}
+                            x={`${at(totals.pace.from)}%`}
+                            width={`${Math.max(1, at(totals.pace.to, 100) - at(totals.pace.from))}%`}
                             y="-1.500"
                             height="9"
                             rx="3"
