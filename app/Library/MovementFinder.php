@@ -84,10 +84,10 @@ final readonly class MovementFinder
         return [$exactly, $nearly];
     }
 
-    /** @return array<string, string> plain names by id */
+    /** @return array<string, string> names by id, as the teacher calls them */
     public function names(): array
     {
-        return array_column(array_map(static fn (MovementFacts $facts): array => [$facts->id, $facts->names['plain']], $this->facts()), 1, 0);
+        return array_column(array_map(fn (MovementFacts $facts): array => [$facts->id, $this->craft->library->naming->of($facts->names)], $this->facts()), 1, 0);
     }
 
     /**

@@ -220,6 +220,7 @@ final class BeginningTest extends AppTestCase
         $this->assertSame(ucfirst($movement['names']['clinical']), $name());
         $this->assertNotSame($plain, $name());
         $this->assertSame(ucfirst($card()['names']['clinical']), $card()['name']);
+        $this->assertSame($card()['name'], $this->answer($this->getJson('/api/find?words=cat-cow&kind=movements'), 'answer-find')['found']['movements'][0]['name']);
         $person = $this->class->group?->people->first();
         $this->get("/classes/{$this->class->id}/who/{$person?->id}")->assertOk()->assertSee($plain)->assertDontSee($name());
         $this->putJson('/api/teaching', ['naming' => 'nicknames'])->assertUnprocessable();

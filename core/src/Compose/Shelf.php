@@ -66,6 +66,7 @@ final class Shelf
         $parts = [];
         foreach ($this->library->all() as $movement) {
             $isWanted = !in_array($movement->id, $wish->never, true) && ($this->partOf($movement) !== 'apart' && !$this->isAgainstSchool($movement) || in_array($movement->id, $wish->must, true));
+            // For breath and stillness anybody may lean back, in every school.
             $stocks = $isWanted ? array_filter(
                 $this->of($movement),
                 static fn (Stock $stock): bool => !in_array($stock->rung->position, $wish->notTaken, true) || $stock->rung->position === Position::Supported && $movement->regions === [] || in_array($movement->id, $wish->must, true),

@@ -71,7 +71,7 @@ final readonly class Trimmer
     private function problem(ClassPlan $plan, Group $group, Review $review, int $wanted): Problem
     {
         $whole = $review->timelines->length($plan, $group->paceFactor());
-        $worth = new Worth($this->book, new Wish());
+        $worth = new Worth($this->book, new Wish(), $plan->settings->sides);
         $candidates = [];
         foreach ($plan->sections as $section) {
             foreach ($section->entries as $entry) {

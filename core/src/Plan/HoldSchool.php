@@ -40,12 +40,6 @@ enum HoldSchool: string
         return $this->most() !== null;
     }
 
-    /** Tenths of a second that are planned where nothing else is known: the middle. */
-    public function middle(): int
-    {
-        return intdiv($this->least() + ($this->most() ?? $this->least()), 2);
-    }
-
     public function inWords(): string
     {
         return match ($this) {

@@ -28,7 +28,7 @@ final class RuleWords
         'neck-in-halves' => 'Full circles of the head',
         'nobody-left-out' => 'A movement that somebody cannot do in any version',
         'opens-and-closes' => 'A class that does not arrive first, or does not end as you end',
-        'own-words-lead' => 'Your own words that tell the shape before the choice, or send the head first',
+        'own-words-lead' => 'Your own words that name no other way first, or send the head first',
         'pauses-are-offered' => 'Pauses in the breath that are not an offer',
         'places-together' => 'Going forward, sideways or up and down more often than need be',
         'pressure-changes' => 'Sitting on one place for long',

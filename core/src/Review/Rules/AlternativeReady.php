@@ -51,7 +51,7 @@ final readonly class AlternativeReady implements Rule
             Severity::Idea,
             Concern::People,
             $first,
-            'There is no other way ready for ' . Listed::and($names) . ", which asks for {$asked->plainName()}.",
+            'There is no other way ready for ' . Listed::and($names) . (count($names) === 1 ? ', which asks' : ', which ask') . " for {$asked->plainName()}.",
             'Nobody is noted for this class yet, and somebody will not do it.',
             'As teachers hold it: an alternative stands ready for everyone.',
             $plan === $subject->plan ? null : new Remedy('Take what has another way', $plan),

@@ -20,7 +20,7 @@ function Named({
     const [words, setWords] = useState('');
     const found = useMovements(new URLSearchParams({ words: words || 'zzzz' }).toString());
     const all = useMovements('page=100');
-    const nameOf = (id: string) => all.data?.movements.find((one) => one.id === id)?.names.plain ?? id;
+    const nameOf = (id: string) => all.data?.movements.find((one) => one.id === id)?.name ?? id;
     return (
         <div>
             <TextField
@@ -43,7 +43,7 @@ function Named({
                                     setWords('');
                                 }}
                             >
-                                Add {one.names.plain}
+                                Add {one.name}
                             </button>
                         </li>
                     ))}
