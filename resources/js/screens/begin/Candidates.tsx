@@ -7,6 +7,7 @@ import { MiniSpine } from '../../parts/MiniSpine';
 import { say } from '../../parts/say';
 import { Trouble } from '../../parts/States';
 import { plural } from '../../parts/time';
+import { useLate } from '../../parts/useLate';
 import { pressed, type Wish } from './wish';
 
 /** Three classes that were made for these people, side by side; one touch takes one. */
@@ -42,6 +43,8 @@ export function Candidates({
             say(`${plural(made.length, 'class', 'classes')} made: ${made.map(({ title }) => title).join(', ')}`);
         }
     }, [made, answer.isPlaceholderData]);
+    const isWorking = answer.isPlaceholderData || asks !== JSON.stringify(question);
+    const isLate = useLate(isWorking);
     if (answer.error) {
         return <Trouble error={answer.error} again={() => void answer.refetch()} />;
     }
@@ -63,12 +66,11 @@ export function Candidates({
             </p>
         );
     }
-    const isWorking = answer.isPlaceholderData || asks !== JSON.stringify(question);
     return (
         <ol
             className="grid items-start gap-4 lg:grid-cols-3"
             aria-busy={isWorking}
-            data-working={isWorking || undefined}
+            data-late={isLate || undefined}
             data-made={isWorking ? undefined : made.length}
         >
             {made.map((one, at) => (

@@ -38,6 +38,9 @@ import type { ShownPlan } from './shown';
 import type { PlanState } from './usePlan';
 
 const NONE: number[] = [];
+// A finger that rests a moment drags; one that moves on scrolls. The same objects always: with others every row would be drawn anew.
+const MOUSE = { activationConstraint: { distance: 6 } };
+const TOUCH = { activationConstraint: { delay: 200, tolerance: 8 } };
 
 /** Where a new movement goes: before which place of which section. */
 export interface Gap {
@@ -85,11 +88,7 @@ export function ClassList({
     onKeep,
     onQuick,
 }: Props) {
-    // A finger that rests a moment drags; one that moves on scrolls.
-    const sensors = useSensors(
-        useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
-        useSensor(TouchSensor, { activationConstraint: { delay: 200, tolerance: 8 } }),
-    );
+    const sensors = useSensors(useSensor(MouseSensor, MOUSE), useSensor(TouchSensor, TOUCH));
     const figures = useFigures(answer.entries.flatMap((row) => row.figure || []));
     const order = answer.entries.map((row) => row.id).join();
     const ids = useMemo(() => (order ? order.split(',') : []), [order]);
@@ -119,6 +118,32 @@ export function ClassList({
     const drawRow = (row: Row, index: number, all: Row[]) => {
         const entry = findEntry(answer.plan, row.id);
         const isSelected = row.id === selected;
+        // One child and not a list of two: a list is another one each time, and every row would be drawn anew with it.
+        const below =
+            isSelected && entry && run.length < 2 ? (
+                <RowEditor
+                    entry={entry}
+                    row={row}
+                    findings={answer.findings.filter((finding) => finding.entry === row.id)}
+                    side={row.sides === 'one-sided' ? side : null}
+                    patterns={library.patterns}
+                    doses={library.doses}
+                    settingsFirst={answer.plan.settings?.firstSide ?? 'left'}
+                    isFirst={index === 0}
+                    onChange={(change) => edit((plan) => changeEntry(plan, row.id, change))}
+                    onMove={(by) => edit((plan) => moveBy(plan, row.id, by))}
+                    onRemove={onRemove}
+                />
+            ) : run.length > 1 && row.id === run.at(-1) ? (
+                <GroupBar
+                    count={run.length}
+                    onMake={(kind) => edit((plan) => makeGroup(plan, run, kind))}
+                    onMove={(by) => edit((plan) => moveRun(plan, run, by))}
+                    onCopy={() => edit((plan) => copyRun(plan, run))}
+                    onKeep={onKeep}
+                    onRemove={() => edit((plan) => run.reduce(removeEntry, plan))}
+                />
+            ) : null;
         return (
             <SpineRow
                 key={row.id}
@@ -134,31 +159,7 @@ export function ClassList({
                 onSelect={onSelect}
                 onFill={onFill}
             >
-                {isSelected && entry && run.length < 2 && (
-                    <RowEditor
-                        entry={entry}
-                        row={row}
-                        findings={answer.findings.filter((finding) => finding.entry === row.id)}
-                        side={row.sides === 'one-sided' ? side : null}
-                        patterns={library.patterns}
-                        doses={library.doses}
-                        settingsFirst={answer.plan.settings?.firstSide ?? 'left'}
-                        isFirst={index === 0}
-                        onChange={(change) => edit((plan) => changeEntry(plan, row.id, change))}
-                        onMove={(by) => edit((plan) => moveBy(plan, row.id, by))}
-                        onRemove={onRemove}
-                    />
-                )}
-                {run.length > 1 && row.id === run.at(-1) && (
-                    <GroupBar
-                        count={run.length}
-                        onMake={(kind) => edit((plan) => makeGroup(plan, run, kind))}
-                        onMove={(by) => edit((plan) => moveRun(plan, run, by))}
-                        onCopy={() => edit((plan) => copyRun(plan, run))}
-                        onKeep={onKeep}
-                        onRemove={() => edit((plan) => run.reduce(removeEntry, plan))}
-                    />
-                )}
+                {below}
             </SpineRow>
         );
     };
@@ -194,7 +195,7 @@ export function ClassList({
     return (
         <section
             aria-label="The class, movement by movement"
-            className="flex min-h-0 flex-col bg-list lg:rounded-tl-2xl"
+            className="flex min-h-0 flex-col bg-list lg:contain-strict lg:rounded-tl-2xl"
         >
             <div
                 className="flex h-9 shrink-0 items-center border-b border-hair pr-[15px] text-[0.875rem] font-semibold max-md:hidden"

@@ -4,6 +4,7 @@ import { api } from '../../api/client';
 import type { LookAnswer, LookRow, LookSum } from '../../api/types/answer-look';
 import { Trouble, Waiting } from '../../parts/States';
 import { clock, plural } from '../../parts/time';
+import { useLate } from '../../parts/useLate';
 import { ZoneShape } from '../../parts/ZoneShape';
 
 const WORDS: Record<LookRow['what'], string> = {
@@ -37,6 +38,7 @@ export function Look({
         gcTime: 0,
         retry: false,
     });
+    const isLate = useLate(look.isPlaceholderData);
     if (look.error) {
         return <Trouble error={look.error} />;
     }
@@ -47,11 +49,7 @@ export function Look({
     const changed = rows.filter(({ what }) => what !== 'same');
     const shown = all ? rows : changed;
     return (
-        <div
-            className="space-y-4"
-            data-look={look.isPlaceholderData ? undefined : ''}
-            data-working={look.isPlaceholderData || undefined}
-        >
+        <div className="space-y-4" data-look={look.isPlaceholderData ? undefined : ''} data-late={isLate || undefined}>
             {steps.length > 0 && (
                 <ul className="list-disc pl-5 font-semibold">
                     {steps.map((step) => (

@@ -7,6 +7,7 @@ import type { Finding } from '../../api/types/answer-plan';
 import { FindEverywhere } from '../../parts/FindEverywhere';
 import { later } from '../../parts/later';
 import { Sheet } from '../../parts/Sheet';
+import { useLate } from '../../parts/useLate';
 import { useTitle } from '../../parts/useTitle';
 import { Trouble, Waiting } from '../../parts/States';
 import type { ZoneName } from '../../parts/ZoneShape';
@@ -132,6 +133,7 @@ function Plan({ classId, answer, state, library }: Props) {
     useTitle(`Plan of ${answer.class.title}`);
     usePlanSaid(answer, selected, side);
 
+    const isLate = useLate(answer.isWaiting);
     const selectedRow = answer.entries.find((row) => row.id === selected);
     const selectedSection = answer.plan.sections.find((section) =>
         section.entries.some((entry) => entry.id === selected),
@@ -144,6 +146,7 @@ function Plan({ classId, answer, state, library }: Props) {
             className="flex min-h-screen flex-col lg:h-screen lg:overflow-hidden"
             aria-busy={answer.isWaiting}
             data-working={answer.isWaiting || undefined}
+            data-late={isLate || undefined}
         >
             <PlanHeader
                 classId={classId}
@@ -183,8 +186,11 @@ function Plan({ classId, answer, state, library }: Props) {
                 busy={busy}
             />
             <NarrowPanels answer={answer} hasRow={selectedRow !== undefined} onOpen={setOpen} />
-            <div className="min-h-0 flex-1 lg:grid lg:grid-cols-[220px_minmax(0,1fr)_296px]">
-                <aside aria-label="Where the minutes go" className="overflow-y-auto pl-4 pr-2 pt-0.5 max-lg:hidden">
+            <div className="min-h-0 flex-1 lg:grid lg:grid-cols-[220px_minmax(0,1fr)_296px] lg:grid-rows-[minmax(0,1fr)]">
+                <aside
+                    aria-label="Where the minutes go"
+                    className="overflow-y-auto pl-4 pr-2 pt-0.5 lg:contain-strict max-lg:hidden"
+                >
                     {map}
                 </aside>
                 <ClassList
@@ -207,7 +213,7 @@ function Plan({ classId, answer, state, library }: Props) {
                     aria-label="Who does what"
                     ref={panel}
                     tabIndex={-1}
-                    className="overflow-y-auto border-l-2 border-ink bg-white px-4 py-3 max-lg:hidden"
+                    className="overflow-y-auto border-l-2 border-ink bg-white px-4 py-3 lg:contain-strict max-lg:hidden"
                 >
                     {peoplePanel}
                 </aside>

@@ -107,7 +107,7 @@ export const SpineRow = memo(function SpineRow({
             data-row={row.id}
             data-name={row.name}
             data-waiting={waiting || undefined}
-            className={`relative zone-${row.zone ?? 'none'} ${isDragging ? 'z-20 opacity-90 shadow-none' : ''} ${dimmed ? 'opacity-40' : ''} ${selected ? 'z-10 rounded-l-[14px] border-2 border-r-0 border-ink bg-white lg:-mr-0.5' : 'border-b border-hair bg-list'}`}
+            className={`relative zone-${row.zone ?? 'none'} ${isDragging ? 'z-20 opacity-90 shadow-none' : ''} ${dimmed ? 'opacity-40' : ''} ${selected ? 'z-10 rounded-l-[14px] border-2 border-r-0 border-ink bg-white lg:-mr-0.5' : 'row-apart border-b border-hair bg-list'}`}
         >
             <div className="grid grid-cols-[60px_minmax(0,1fr)] items-center md:grid-cols-[56px_62px_minmax(150px,1fr)_320px_148px]">
                 <span className="hidden pl-3 text-[0.9375rem] tabular-nums text-ink-soft md:block" data-worked>
