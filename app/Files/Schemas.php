@@ -33,7 +33,7 @@ final class Schemas
     }
 
     /**
-     * Checks a class of which an earlier state was checked before: only movements that are not as they were are looked at again.
+     * Checks a class of which an earlier state was checked before: only what is not as it was is looked at again.
      *
      * @param array<array-key, mixed> $document
      * @param array<array-key, mixed> $before
@@ -48,17 +48,41 @@ final class Schemas
             }
         }
         $changed = $document;
+        $new = [];
         foreach (self::sections($document) as $at => $section) {
             if (is_array($section['entries'] ?? null) && array_is_list($section['entries'])) {
                 $changed['sections'][$at]['entries'] = array_values(array_filter($section['entries'], static fn (mixed $entry): bool => !isset($known[serialize($entry)])));
+                array_push($new, ...$changed['sections'][$at]['entries']);
             }
         }
         try {
-            $this->check($name, $changed);
+            if (self::frame($document) !== self::frame($before)) {
+                $this->check($name, $changed);
+
+                return;
+            }
+            foreach ($new as $entry) {
+                $this->check($name, $entry, '#/$defs/entry');
+            }
         } catch (FormatError) {
             // Once more, so that the place that is told is the one in the whole.
             $this->check($name, $document);
         }
+    }
+
+    /**
+     * @param array<array-key, mixed> $document
+     * @return array<array-key, mixed> a class without its movements, only with how many each section has
+     */
+    private static function frame(array $document): array
+    {
+        foreach (self::sections($document) as $at => $section) {
+            if (is_array($section['entries'] ?? null) && array_is_list($section['entries'])) {
+                $document['sections'][$at]['entries'] = count($section['entries']);
+            }
+        }
+
+        return $document;
     }
 
     /**

@@ -31,9 +31,9 @@ final class PlanController
     {
         $document = $request->plan();
         $this->schemas->checkChanged('plan', $document, $class->plan()->document);
-        $this->planner->readNew($document);
+        $plan = $this->planner->readNew($document);
         // Worked out before it is stored: what cannot be answered is not kept, and nobody is told otherwise.
-        $body = (new PlanResource($this->planner))->body($class, $document);
+        $body = (new PlanResource($this->planner))->body($class, $document, $plan);
         $kept = $class->storeFrom($request->integer('revision'), $document);
         if ($kept !== null) {
             // Nothing is lost: the stale plan is stored beside the current one, and the teacher chooses.

@@ -26,7 +26,9 @@ final readonly class PlanResource
     /** @return array<string, mixed> */
     public function of(SeatedClass $class): array
     {
-        return [...$this->head($class), ...$this->body($class, $class->plan()->document)];
+        $document = $class->plan()->document;
+
+        return [...$this->head($class), ...$this->body($class, $document, $this->planner->read($document))];
     }
 
     /** @return array<string, mixed> what is told of the current revision itself */
@@ -45,12 +47,12 @@ final readonly class PlanResource
 
     /**
      * @param array<array-key, mixed> $document
+     * @param ClassPlan $plan what stands in the document
      * @return array<string, mixed> what is worked out of a plan of this class, stored or not
      */
-    public function body(SeatedClass $class, array $document): array
+    public function body(SeatedClass $class, array $document, ClassPlan $plan): array
     {
         unset($document['group'], $document['movements']);
-        $plan = $this->planner->read($document);
         $group = $this->planner->peopleOf($class);
         $review = $this->planner->reviewOf($class, $plan, $group);
 

@@ -48,10 +48,13 @@ final readonly class PlanRowResource
     public function all(ClassPlan $plan, Review $review, Group $group, ?array $kit): array
     {
         $moves = array_column($review->order->moves, 'rows', 'entry');
+        $usual = $group->mainBase();
         $entries = [];
         foreach ($plan->entries() as $entry) {
             $movement = $this->planner->movement($entry->movement);
-            $together = $plan->sectionOf($entry)->groupOf($entry);
+            $section = $plan->sectionOf($entry);
+            $base = $plan->baseFor($section) ?? $usual;
+            $together = $section->groupOf($entry);
             $station = $together?->kind === GroupKind::Stations ? $together->length : null;
             $passes = $review->timeline->passesOf($entry->id);
             $ledger = $review->ledgers[$entry->id];
@@ -74,9 +77,9 @@ final readonly class PlanRowResource
                 'missing' => self::missing($movement->laterality->sides, $entry, $ledger),
                 'onPurpose' => $entry->onPurpose,
                 'rowsToMove' => $moves[$entry->id] ?? 0,
-                'figure' => (string) FigureKey::on($entry->movement, $movement->variation($entry->variation), $plan->baseFor($plan->sectionOf($entry)) ?? $group->mainBase()),
+                'figure' => (string) FigureKey::on($entry->movement, $movement->variation($entry->variation), $base),
                 'variations' => array_map(static fn (Variation $variation): array => ['id' => $variation->id, 'name' => $variation->name], $movement->variations),
-                'withProps' => self::withProps($movement, $entry, $plan->baseFor($plan->sectionOf($entry)) ?? $group->mainBase(), $kit),
+                'withProps' => self::withProps($movement, $entry, $base, $kit),
                 'newer' => $this->newer($entry),
                 'tempo' => $movement->tempo === null ? null : self::tempo($movement->tempo),
                 'ways' => [

@@ -14,6 +14,9 @@ final class VersionResource
     /** @var array<string, string|null> part of the body by movement */
     private array $zones = [];
 
+    /** @var array<string, string> figures of those who do a rung as it is drawn, by the rung and what they are on */
+    private array $figures = [];
+
     public function __construct(private readonly ClassPlanner $planner)
     {
     }
@@ -28,9 +31,19 @@ final class VersionResource
             'variation' => $version->variation,
             'does' => $version->does,
             'why' => $version->why,
-            'figure' => (string) $this->planner->figureOf($version, $person),
+            'figure' => $this->figure($version, $person),
             'zone' => $zone,
             'isChosen' => $version->isChosen,
         ];
+    }
+
+    private function figure(PersonVersion $version, Participant $person): string
+    {
+        if ($version->caps !== [] || $version->sides !== [] || $person->weakLimbs !== []) {
+            return (string) $this->planner->figureOf($version, $person);
+        }
+        $same = "$version->movement/$version->variation/{$person->base->value}/" . ($person->isFlat() ? 'flat' : '');
+
+        return $this->figures[$same] ??= (string) $this->planner->figureOf($version, $person);
     }
 }

@@ -79,7 +79,7 @@ final readonly class FigureKey implements Stringable
 
     public function doneOn(Side $side): self
     {
-        return new self($this->movement, $this->variation, $this->base, $side, $this->own);
+        return $side === $this->side ? $this : new self($this->movement, $this->variation, $this->base, $side, $this->own);
     }
 
     /** @param list<string> $absent limbs that are not there, such as "leg-left" */
@@ -212,7 +212,7 @@ final readonly class FigureKey implements Stringable
     /** @param list<string> $words */
     private function also(array $words): self
     {
-        return new self($this->movement, $this->variation, $this->base, $this->side, [...$this->own, ...$words]);
+        return $words === [] ? $this : new self($this->movement, $this->variation, $this->base, $this->side, [...$this->own, ...$words]);
     }
 
     public function __toString(): string

@@ -91,6 +91,9 @@ final readonly class PersonVersion
     public function drawn(FigureKey $key, Participant $person): FigureKey
     {
         $key = $key->without($person->absentLimbs())->heldTo($this->caps);
+        if ($this->sides === []) {
+            return $key;
+        }
         foreach ($this->atRest($person) as [$limb, $side]) {
             $key = in_array("$limb->value-$side->value", $person->absentLimbs(), true) ? $key : $key->resting($limb, $side);
         }

@@ -49,6 +49,6 @@ final readonly class Cue
 
     public static function wordCount(string $words): int
     {
-        return count(preg_split('/\s+/u', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+        return (int) preg_match_all('/\S+/u', $words);
     }
 }

@@ -29,6 +29,9 @@ final class Invitation
     /** @var array<string, list<string>> what was found in words before: a class says the same ones again */
     private static array $found = [];
 
+    /** @var array<string, list<string>> the same of those that have equals */
+    private static array $exchangeable = [];
+
     /** @return list<string> the invitations in some words */
     public static function in(string $words): array
     {
@@ -65,9 +68,13 @@ final class Invitation
     /** @return list<string> those with others that say the same, in some words */
     public static function exchangeable(string $words): array
     {
+        if (isset(self::$exchangeable[$words])) {
+            return self::$exchangeable[$words];
+        }
         $all = array_merge(...self::EQUALS);
+        $isIn = preg_match('/' . implode('|', $all) . '/', $words) === 1;
 
-        return preg_match('/' . implode('|', $all) . '/', $words) !== 1 ? [] : array_values(array_filter($all, static fn (string $way): bool => str_contains($words, $way)));
+        return self::$exchangeable[$words] = $isIn ? array_values(array_filter($all, static fn (string $way): bool => str_contains($words, $way))) : [];
     }
 
     /** Whether words leave a choice: an invitation, another way beside the one that is told, or a measure that is one's own. */

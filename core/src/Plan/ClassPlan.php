@@ -13,6 +13,9 @@ final readonly class ClassPlan
     /** Movements in one class: more than fill three hours, and what can be worked out while somebody waits. */
     public const MOST_ENTRIES = 150;
 
+    /** @var list<Entry> of all sections, in their order */
+    private array $entries;
+
     /**
      * @param int $slotMinutes booked time
      * @param list<Section> $sections
@@ -31,7 +34,8 @@ final readonly class ClassPlan
         if ($slotMinutes < 5 || $slotMinutes > 180) {
             throw InvalidPlan::slotIs($slotMinutes);
         }
-        $ids = array_map(static fn (Entry $entry): string => $entry->id, $this->entries());
+        $this->entries = array_merge(...array_map(static fn (Section $section): array => $section->entries, $sections));
+        $ids = array_map(static fn (Entry $entry): string => $entry->id, $this->entries);
         $twice = array_diff_key($ids, array_unique($ids));
         if ($twice !== []) {
             throw InvalidPlan::idsAreUsedTwice($twice);
@@ -41,13 +45,13 @@ final readonly class ClassPlan
     /** @return list<Entry> */
     public function entries(): array
     {
-        return array_merge(...array_map(static fn (Section $section): array => $section->entries, $this->sections));
+        return $this->entries;
     }
 
     /** @throws NotInPlan */
     public function entry(string $id): Entry
     {
-        foreach ($this->entries() as $entry) {
+        foreach ($this->entries as $entry) {
             if ($entry->id === $id) {
                 return $entry;
             }
@@ -57,7 +61,7 @@ final readonly class ClassPlan
 
     public function has(string $entry): bool
     {
-        return in_array($entry, array_column($this->entries(), 'id'), true);
+        return in_array($entry, array_column($this->entries, 'id'), true);
     }
 
     /** @throws NotInPlan */
@@ -180,6 +184,6 @@ final readonly class ClassPlan
     private function with(array $changes): self
     {
         /** @phpstan-ignore argument.type (the keys are this class's own property names) */
-        return new self(...array_merge(get_object_vars($this), $changes));
+        return new self(...array_merge(array_diff_key(get_object_vars($this), ['entries' => true]), $changes));
     }
 }

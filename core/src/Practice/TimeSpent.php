@@ -56,9 +56,9 @@ final readonly class TimeSpent
     /** @return array<string, array<string, int>> tenths of a second by entry, then TimeKind value */
     public static function book(Timeline $timeline, MovementLibrary $library, ClassPlan $plan): array
     {
-        $book = [];
+        $book = $movements = [];
         foreach ($timeline->beats() as $beat) {
-            $kind = TimeKind::of($beat->kind, $library->get($plan->entry($beat->entryId)->movement));
+            $kind = TimeKind::of($beat->kind, $movements[$beat->entryId] ??= $library->get($plan->entry($beat->entryId)->movement));
             if ($kind !== null) {
                 $book[$beat->entryId][$kind->value] = ($book[$beat->entryId][$kind->value] ?? 0) + $beat->length;
             }

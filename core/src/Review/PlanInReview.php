@@ -27,6 +27,9 @@ use KindChair\Timeline\TimelineBuilder;
 /** Everything a rule may look at. */
 final readonly class PlanInReview
 {
+    /** On what the class is where nobody said so. */
+    private MainBase $usual;
+
     /**
      * @param array<string, Ledger> $ledgers by entry id
      * @param array<string, list<PersonVersion>> $versions by entry id, in the group's order
@@ -50,6 +53,7 @@ final readonly class PlanInReview
         public ChangeOvers $changeOvers,
         public ?DateTimeImmutable $on = null,
     ) {
+        $this->usual = $group->mainBase();
     }
 
     /** How long the class takes, in tenths of a second: by the book, or at the teacher's own pace where that is to count. */
@@ -80,7 +84,7 @@ final readonly class PlanInReview
     /** On what the class is while an entry is done. */
     public function baseOf(Entry $entry): MainBase
     {
-        return $this->plan->baseFor($this->plan->sectionOf($entry)) ?? $this->group->mainBase();
+        return $this->plan->baseFor($this->plan->sectionOf($entry)) ?? $this->usual;
     }
 
     /** What a rung asks of the class, most of each demand; 0 where it is not asked. */
@@ -137,7 +141,7 @@ final readonly class PlanInReview
             return null;
         }
         $found = $this->library->get($movement);
-        $base = $this->plan->baseFor($section) ?? $this->group->mainBase();
+        $base = $this->plan->baseFor($section) ?? $this->usual;
         $rung = $found->rungOn($base, null, fn (Variation $rung): bool => !$this->chooser->isBarred($found, $rung, $rung->baseFor($base)->base()));
         $number = 1 + $among;
         while ($this->plan->has("$movement-$number")) {

@@ -22,12 +22,16 @@ final class PassLayout
 
     private readonly bool $isOwnTempo;
 
+    /** @var list<Step> */
+    private readonly array $cycle;
+
     public function __construct(
         private readonly Tape $tape,
         private readonly Movement $movement,
         private readonly BreathPattern $pattern,
     ) {
         $this->isOwnTempo = $movement->tempo !== null;
+        $this->cycle = $movement->cycle();
     }
 
     public function lay(Pass $pass, PassPlan $plan, Side $first, PassWords $words): TimedPass
@@ -35,15 +39,17 @@ final class PassLayout
         $this->breathed = null;
         $start = $this->tape->at();
         $count = $this->tape->count();
+        $steps = $plan->enter === [] ? [] : $this->movement->phase(Phase::Enter);
         foreach ($plan->enter as $at => $length) {
-            $step = $this->movement->phase(Phase::Enter)[$at];
+            $step = $steps[$at];
             $this->step($step, BeatKind::Enter, $length, $pass->side, $pass, 0, $plan->units, $words->around($step, $pass->side), $words->short($step, $pass->side), true);
         }
         $bodyAt = $this->tape->at();
         $done = $this->cycles($pass, $plan, $first, $words);
         $leaveAt = $this->tape->at();
+        $steps = $plan->leave === [] ? [] : $this->movement->phase(Phase::Leave);
         foreach ($plan->leave as $at => $length) {
-            $step = $this->movement->phase(Phase::Leave)[$at];
+            $step = $steps[$at];
             $this->step($step, BeatKind::Leave, $length, $pass->side, $pass, 0, $plan->units, $words->around($step, $pass->side), $words->short($step, $pass->side));
         }
 
@@ -64,9 +70,10 @@ final class PassLayout
     /** @return array{left: int, right: int} whole repetitions */
     private function cycles(Pass $pass, PassPlan $plan, Side $first, PassWords $words): array
     {
-        $cycle = $this->movement->cycle();
+        $cycle = $this->cycle;
         $width = count($cycle);
         $turned = $this->otherHalf($cycle);
+        $each = max(1, $plan->cycles * $width);
         $side = $pass->alternates ? $first : $pass->side;
         $done = ['left' => 0, 'right' => 0];
         for ($repetition = 0; $repetition < $plan->cycles; ++$repetition) {
@@ -75,7 +82,7 @@ final class PassLayout
                 $turn = ($turned + $at) % $width;
                 $step = $cycle[$turn];
                 $said = $words->of($step, $side, $repetition, $at === 0, $this->tape->at(), $lengths[$turn]);
-                $this->step($step, BeatKind::Cycle, $lengths[$turn], $side, $pass, $this->unit($plan, $repetition, $at, $width), $plan->units, $said, $words->short($step, $side), $words->isFull($repetition));
+                $this->step($step, BeatKind::Cycle, $lengths[$turn], $side, $pass, min($plan->units, intdiv(($repetition * $width + $at) * $plan->units, $each) + 1), $plan->units, $said, $words->short($step, $side), $words->isFull($repetition));
             }
             foreach ($side === null ? Side::cases() : [$side] as $counted) {
                 ++$done[$counted->value];
@@ -84,11 +91,6 @@ final class PassLayout
         }
 
         return $done;
-    }
-
-    private function unit(PassPlan $plan, int $repetition, int $at, int $width): int
-    {
-        return min($plan->units, intdiv(($repetition * $width + $at) * $plan->units, max(1, $plan->cycles * $width)) + 1);
     }
 
     /** @param list<Step> $cycle */

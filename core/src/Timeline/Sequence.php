@@ -20,12 +20,18 @@ use KindChair\Plan\RoundBy;
 use KindChair\Plan\Section;
 use KindChair\Plan\SectionKind;
 use KindChair\Plan\SetChange;
+use KindChair\Plan\Settings;
+use WeakMap;
 
 /** The entries of a plan as they are done: rounds in two halves, sets several times, stations and tracks marked. */
 final readonly class Sequence
 {
+    /** @var WeakMap<Entry, array{Settings, MainBase, Movement, Variation, list<Pass>, MainBase}> what was worked out of entries in plans that differ in others only */
+    private WeakMap $known;
+
     public function __construct(private MovementLibrary $library)
     {
+        $this->known = new WeakMap();
     }
 
     /**
@@ -59,11 +65,27 @@ final readonly class Sequence
 
     private function once(ClassPlan $plan, Section $section, Entry $entry, MainBase $base, ?int $station = null, bool $isAlongside = false): ?Occurrence
     {
-        $movement = $this->library->get($entry->movement);
+        [$movement, $spoken, $passes, $on] = $this->done($plan, $entry, $base);
         $first = $entry->firstSide ?? $plan->settings->firstSide;
-        $passes = Pass::of($movement, $entry, $first);
 
-        return $passes === [] ? null : new Occurrence($section, $entry, $movement, $this->spoken($movement, $entry, $base, $plan), $passes, $first, $plan->patternFor($section, $entry), self::base($movement, $entry, $base), station: $station, isAlongside: $isAlongside);
+        return $passes === [] ? null : new Occurrence($section, $entry, $movement, $spoken, $passes, $first, $plan->patternFor($section, $entry), $on, station: $station, isAlongside: $isAlongside);
+    }
+
+    /** @return array{Movement, Variation, list<Pass>, MainBase} */
+    private function done(ClassPlan $plan, Entry $entry, MainBase $base): array
+    {
+        $known = $this->known[$entry] ?? null;
+        if ($known !== null && $known[0] === $plan->settings && $known[1] === $base) {
+            return array_slice($known, 2);
+        }
+        $movement = $this->library->get($entry->movement);
+        $done = [$movement, $this->spoken($movement, $entry, $base, $plan), Pass::of($movement, $entry, $entry->firstSide ?? $plan->settings->firstSide), self::base($movement, $entry, $base)];
+        if ($plan->settings->route === BreathRoute::Either) {
+            // Otherwise its words also depend on whether it is the first breath of the class.
+            $this->known[$entry] = [$plan->settings, $base, ...$done];
+        }
+
+        return $done;
     }
 
     /**

@@ -13,14 +13,23 @@ final readonly class Timeline
     /** @var array<string, list<Turn>> */
     private array $byEntry;
 
+    /** @var array<string, int> tenths of a second without a rest before each entry */
+    private array $worked;
+
     /** @param list<Turn> $turns in the order they happen */
     public function __construct(public array $turns)
     {
-        $byEntry = [];
+        $byEntry = $before = [];
+        $worked = 0;
         foreach ($turns as $turn) {
             $byEntry[$turn->entryId][] = $turn;
+            // Being told, changing place and resting are a pause; whoever goes on from one shape to the next has none.
+            $worked = $turn->setUp + $turn->teaching >= self::PAUSE ? 0 : $worked;
+            $before[$turn->entryId] ??= $worked;
+            $worked = $turn->rest >= self::PAUSE ? 0 : $worked + $turn->working();
         }
         $this->byEntry = $byEntry;
+        $this->worked = $before;
     }
 
     public function length(): int
@@ -56,18 +65,7 @@ final readonly class Timeline
      */
     public function workedBefore(string $entryId): int
     {
-        $worked = 0;
-        foreach ($this->turns as $turn) {
-            // Being told, changing place and resting are a pause; whoever goes on from one shape to the next has none.
-            $worked = $turn->setUp + $turn->teaching >= self::PAUSE ? 0 : $worked;
-            if ($turn->entryId === $entryId) {
-                return $worked;
-            }
-            $done = (int) array_sum(array_map(static fn (TimedPass $pass): int => $pass->length(), $turn->passes));
-            $worked = $turn->rest >= self::PAUSE ? 0 : $worked + $done;
-        }
-
-        return 0;
+        return $this->worked[$entryId] ?? 0;
     }
 
     /** @return list<TimedPass> */

@@ -50,8 +50,17 @@ final readonly class Turn
 
     public function length(): int
     {
-        $passes = array_sum(array_map(static fn (TimedPass $pass): int => $pass->length(), $this->passes));
+        return $this->setUp + $this->teaching + $this->working() + $this->sideChanges + $this->rest;
+    }
 
-        return $this->setUp + $this->teaching + (int) $passes + $this->sideChanges + $this->rest;
+    /** What its passes take, without what lies around and between them. */
+    public function working(): int
+    {
+        $working = 0;
+        foreach ($this->passes as $pass) {
+            $working += $pass->length();
+        }
+
+        return $working;
     }
 }

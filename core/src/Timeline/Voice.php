@@ -31,6 +31,9 @@ final class Voice
     /** @var array<string, int> the same before the entry that is spoken now */
     private array $heardBefore = [];
 
+    /** @var array<string, list<Refinement>> what may be said of a rung on a base, whoever asks first */
+    private array $refinements = [];
+
     /** @var array<string, int> how often each of several ways to say the same was taken */
     private array $taken = [];
 
@@ -100,7 +103,10 @@ final class Voice
     public function refinement(Movement $movement, Variation $variation, MainBase $base, string $seed, Pass $pass, int $room, array $kinds = []): ?string
     {
         $found = $rank = null;
-        foreach ($this->settings->simpleWords || $this->isMute ? [] : $movement->refinementsFor($variation, $base) as $one) {
+        if ($this->settings->simpleWords || $this->isMute) {
+            return null;
+        }
+        foreach ($this->refinements["$movement->id/$variation->id/$base->value"] ??= $movement->refinementsFor($variation, $base) as $one) {
             $isUnasked = !$this->settings->invites && in_array($one->kind, [RefinementKind::Option, RefinementKind::Permission], true);
             if (isset($this->said[$one->words]) || $isUnasked || $kinds !== [] && !in_array($one->kind, $kinds, true)) {
                 continue;

@@ -15,6 +15,7 @@ import type { MovementCard } from '../../api/types/answer-movements';
 import type { PlanAnswer, Row } from '../../api/types/answer-plan';
 import { later } from '../../parts/later';
 import { clock } from '../../parts/time';
+import { useSame } from '../../parts/useSame';
 import type { ZoneName } from '../../parts/ZoneShape';
 import {
     changeEntry,
@@ -90,6 +91,7 @@ export function ClassList({
 }: Props) {
     const sensors = useSensors(useSensor(MouseSensor, MOUSE), useSensor(TouchSensor, TOUCH));
     const figures = useFigures(answer.entries.flatMap((row) => row.figure || []));
+    const addQuickly = useSame(onQuick);
     const order = answer.entries.map((row) => row.id).join();
     const ids = useMemo(() => (order ? order.split(',') : []), [order]);
     const rows = useMemo(() => new Map(answer.entries.map((row) => [row.id, row])), [answer]);
@@ -239,8 +241,9 @@ export function ClassList({
                                                 <QuickAdd
                                                     into={sections.get(section.id)?.name ?? ''}
                                                     group={answer.class.group?.id ?? null}
-                                                    of={{ class: String(answer.class.id), section: section.id }}
-                                                    onPick={(movement) => onQuick(section.id, movement)}
+                                                    classId={String(answer.class.id)}
+                                                    section={section.id}
+                                                    onPick={addQuickly}
                                                 />
                                             </Suspense>
                                             <span className="text-[0.9375rem] text-ink-soft" data-worked>

@@ -1,5 +1,5 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
-import { useDeferredValue, useState } from 'react';
+import { memo, useDeferredValue, useState } from 'react';
 import { useMovements } from '../../api/queries';
 import type { MovementCard } from '../../api/types/answer-movements';
 import { clock } from '../../parts/time';
@@ -8,17 +8,19 @@ import { clock } from '../../parts/time';
 const OFFERED = 6;
 
 /** Type to add without leaving the spine: "neck ro", Enter, the next. */
-export function QuickAdd({
+export const QuickAdd = memo(function QuickAdd({
     into,
     group,
-    of,
+    classId,
+    section,
     onPick,
 }: {
     into: string;
     group: number | null;
-    /** the class and the section to which it is added */
-    of: { class: string; section: string };
-    onPick: (movement: MovementCard) => void;
+    classId: string;
+    /** to which it is added */
+    section: string;
+    onPick: (section: string, movement: MovementCard) => void;
 }) {
     const [words, setWords] = useState('');
     const asked = useDeferredValue(words.trim());
@@ -28,7 +30,7 @@ export function QuickAdd({
             value={null}
             onChange={(movement: MovementCard | null) => {
                 if (movement) {
-                    onPick(movement);
+                    onPick(section, movement);
                     setWords('');
                 }
             }}
@@ -41,10 +43,10 @@ export function QuickAdd({
                 displayValue={() => words}
                 onChange={(event) => setWords(event.target.value)}
             />
-            {asked !== '' && <Offered words={asked} group={group} of={of} />}
+            {asked !== '' && <Offered words={asked} group={group} of={{ class: classId, section }} />}
         </Combobox>
     );
-}
+});
 
 function Offered({ words, group, of }: { words: string; group: number | null; of: Record<string, string> }) {
     const search = new URLSearchParams({

@@ -128,7 +128,7 @@ export const SpineRow = memo(function SpineRow({
                     data-select
                     aria-pressed={selected}
                     onClick={(event) => onSelect(row.id, false, event.shiftKey)}
-                    className="flex min-h-[4.1875rem] min-w-0 flex-col justify-center pl-2 pr-1 text-left max-md:min-h-14"
+                    className="flex min-h-[4.1875rem] min-w-0 flex-col focus-visible:-outline-offset-4 justify-center pl-2 pr-1 text-left max-md:min-h-14"
                 >
                     <span className="flex items-center gap-1.5">
                         <strong className="text-[1.0625rem] leading-[1.15]">{row.name}</strong>
