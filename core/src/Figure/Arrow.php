@@ -18,6 +18,18 @@ final readonly class Arrow
     /** Units under which a way is too short to draw. */
     private const SHORTEST = 8.0;
     private const WIDTH = 1.7;
+    /** Units of ground on either side of it, so that it is seen where it lies over what has its colour. */
+    private const GROUND = 0.8;
+    /** Units to which the way of a shoulder is drawn out, which is short and yet all there is to see; under the least there is none. */
+    private const SHOULDER = 9.0;
+    private const LEAST = 0.8;
+    /** Radius of a circle's arrow; of two that would lie over each other, the least, and the distance under which one tells of both. */
+    private const ROUND = 9.0;
+    private const ROUND_LEAST = 5.5;
+    private const ONE_FOR_BOTH = 6.0;
+    /** How far beyond the page it may reach, to each side, and above and below. */
+    private const BESIDE = 8.0;
+    private const OVER = 5.0;
     /** Length of the two lines of its head. */
     private const HEAD = 4.6;
     /** Shares of the way at which it is drawn, before its end. */
@@ -26,48 +38,79 @@ final readonly class Arrow
     /**
      * One for each limb that is seen to move, at most two; none when the part hardly moves.
      *
+     * @param bool $hasOther whether what moves on the other side is there as well
      * @return list<Shape>
      */
-    public static function of(Movement $movement, Scene $scene, Pose $start, Posed $end, Side $side): array
+    public static function of(Movement $movement, Scene $scene, Pose $start, Posed $end, Side $side, bool $hasOther = true): array
     {
         $zone = $movement->mainRegion()?->zone();
         // A hand that opens or bends is seen closer; the way on which it came there is not the movement.
         if ($zone === null || $movement->mainRegion() === Region::WristsHands && $movement->laterality->directions === null) {
             return [];
         }
-        $both = $movement->laterality->sides === SideUse::Together && $scene->view !== View::Side && !in_array($zone, [Zone::Head, Zone::Back], true);
-        $way = [];
-        if ($movement->laterality->directions === null) {
-            foreach (self::ALONG as $share) {
-                $way[] = Skeleton::of($start->towards($end->pose, $share), $scene->seat);
-            }
-            $way[] = $end->body;
+        $both = $hasOther && $movement->laterality->sides === SideUse::Together && $scene->view !== View::Side && !in_array($zone, [Zone::Head, Zone::Back], true);
+        if ($movement->laterality->directions !== null && !self::turns($zone, $scene, $end->pose)) {
+            return self::circles($zone, $scene, $end, $both ? [$side->other(), $side] : [$side]);
         }
-        $arrows = array_map(
-            static fn (Side $limb): ?Shape => self::one($movement, $zone, $scene, $end, $way, $limb),
-            $both ? Side::cases() : [$side],
-        );
+        $way = [];
+        foreach (self::ALONG as $share) {
+            $way[] = Skeleton::of($start->towards($end->pose, $share), $scene->seat);
+        }
+        $way[] = $end->body;
 
-        return array_values(array_filter($arrows));
+        return array_merge(...array_map(
+            static fn (Side $limb): array => self::one($zone, $scene, $end, $way, $limb),
+            $both ? Side::cases() : [$side],
+        ));
     }
 
-    /** @param list<Skeleton> $way from the start to the furthest pose; empty for a circle */
-    private static function one(Movement $movement, Zone $zone, Scene $scene, Posed $posed, array $way, Side $side): ?Shape
+    /** Whether head or trunk turn, which is told over the head. */
+    private static function turns(Zone $zone, Scene $scene, Pose $end): bool
+    {
+        return $scene->view !== View::Side && abs($end->towardsRight(JointAction::TrunkTurn) + $end->towardsRight(JointAction::NeckTurn)) > 5 && in_array($zone, [Zone::Head, Zone::Back], true);
+    }
+
+    /**
+     * Round the points that go in circles. Two that are near each other are drawn smaller and apart; of two that are together, the near one.
+     *
+     * @param non-empty-list<Side> $sides the near one last
+     * @return list<Shape>
+     */
+    private static function circles(Zone $zone, Scene $scene, Posed $posed, array $sides): array
+    {
+        $centres = array_map(static fn (Side $side): array => $scene->camera->page($posed->body->point(self::traced($zone, $posed->pose, $side))), $sides);
+        $radius = self::ROUND;
+        if (count($sides) === 2) {
+            [[$x, $y], [$toX, $toY]] = $centres;
+            $apart = hypot($toX - $x, $toY - $y);
+            if ($apart < self::ONE_FOR_BOTH) {
+                [$sides, $centres] = [[$sides[1]], [$centres[1]]];
+            } elseif ($apart < 2 * self::ROUND + self::HEAD) {
+                $radius = min(self::ROUND, max(self::ROUND_LEAST, ($apart - self::HEAD) / 2));
+                $more = max(0.0, 2 * $radius + self::HEAD - $apart) / 2 / $apart;
+                $centres = [[$x - ($toX - $x) * $more, $y - ($toY - $y) * $more], [$toX + ($toX - $x) * $more, $toY + ($toY - $y) * $more]];
+            }
+        }
+
+        return array_merge(...array_map(static fn (Side $side, array $centre): array => $side === Side::Right
+            ? self::arc($centre, $radius, 20, -230)
+            : self::arc($centre, $radius, -200, 50), $sides, $centres));
+    }
+
+    /**
+     * @param list<Skeleton> $way from the start to the furthest pose
+     * @return list<Shape>
+     */
+    private static function one(Zone $zone, Scene $scene, Posed $posed, array $way, Side $side): array
     {
         $project = $scene->camera->page(...);
         [$end, $moved] = [$posed->pose, $posed->body];
-        $turn = $end->towardsRight(JointAction::TrunkTurn) + $end->towardsRight(JointAction::NeckTurn);
-        if ($scene->view !== View::Side && abs($turn) > 5 && in_array($zone, [Zone::Head, Zone::Back], true)) {
-            $way = $turn > 0 ? 1 : -1;
+        if (self::turns($zone, $scene, $end)) {
+            $way = $end->towardsRight(JointAction::TrunkTurn) + $end->towardsRight(JointAction::NeckTurn) > 0 ? 1 : -1;
 
             return self::arc($project($moved->point('head')), 13.0, -90 - 42 * $way, -90 + 42 * $way);
         }
         $traced = self::traced($zone, $end, $side);
-        if ($movement->laterality->directions !== null) {
-            $right = $side === Side::Right;
-
-            return self::arc($project($moved->point($traced)), 9.0, $right ? 20 : -200, $right ? -230 : 50);
-        }
         $centre = $traced === 'head' ? 'hips' : 'middle';
         $out = $traced === 'head' ? 13.5 : 7;
         $points = [];
@@ -77,14 +120,20 @@ final readonly class Arrow
             [$x, $y] = $project($skeleton->point($traced));
             [$cx, $cy] = $project($skeleton->point($centre));
             $away = max(0.1, hypot($x - $cx, $y - $cy));
-            $x = min(113.0, max(-13.0, $x + ($x - $cx) / $away * $out));
-            $y = min(113.0, max(-13.0, $y + ($y - $cy) / $away * $out));
+            $x = min(100 + self::BESIDE, max(-self::BESIDE, $x + ($x - $cx) / $away * $out));
+            $y = min(100 + self::OVER, max(-self::OVER, $y + ($y - $cy) / $away * $out));
             $length += $last === null ? 0 : hypot($x - $last[0], $y - $last[1]);
             $last = [$x, $y];
             $points[] = [$x, $y];
         }
 
-        return $length < self::SHORTEST || $points === [] ? null : self::drawn($points);
+        if ($traced === "shoulder-$side->value" && $length > self::LEAST && $length < self::SHOULDER && $last !== null) {
+            $longer = self::SHOULDER / $length;
+
+            return self::drawn([[$last[0] - ($last[0] - $points[0][0]) * $longer, $last[1] - ($last[1] - $points[0][1]) * $longer], $last]);
+        }
+
+        return $length < self::SHORTEST || $points === [] ? [] : self::drawn($points);
     }
 
     /** The point of the skeleton whose way is shown. */
@@ -103,8 +152,11 @@ final readonly class Arrow
         return $traced === "knee-$s" && $end->at(JointAction::KneeFlexion, $side) < 80 ? "toe-$s" : $traced;
     }
 
-    /** @param array{float, float} $centre */
-    private static function arc(array $centre, float $radius, int $from, int $to): Shape
+    /**
+     * @param array{float, float} $centre
+     * @return list<Shape>
+     */
+    private static function arc(array $centre, float $radius, int $from, int $to): array
     {
         $points = [];
         for ($part = 0; $part <= 10; ++$part) {
@@ -115,8 +167,11 @@ final readonly class Arrow
         return self::drawn($points);
     }
 
-    /** @param non-empty-list<array{float, float}> $points a line through them, and its head */
-    private static function drawn(array $points): Shape
+    /**
+     * @param non-empty-list<array{float, float}> $points
+     * @return list<Shape> a line through them, and its head, on its own ground
+     */
+    private static function drawn(array $points): array
     {
         $last = count($points) - 1;
         [$x, $y] = $points[$last];
@@ -124,6 +179,8 @@ final readonly class Arrow
         $along = atan2($y - $from[1], $x - $from[0]);
         $barb = static fn (float $open): array => [$x - self::HEAD * cos($along + $open), $y - self::HEAD * sin($along + $open)];
 
-        return (new Outline())->curve($points)->line([$barb(0.6), [$x, $y], $barb(-0.6)])->stroked('arrow', self::WIDTH);
+        $line = (new Outline())->curve($points)->line([$barb(0.6), [$x, $y], $barb(-0.6)]);
+
+        return [$line->stroked('inset', self::WIDTH + 2 * self::GROUND), $line->stroked('arrow', self::WIDTH)];
     }
 }

@@ -136,7 +136,7 @@ final readonly class BodyDrawing
         $closer = $this->inset->camera($camera, $posed->body, $posed->seat, $parts);
         $names = $this->inset->parts;
         foreach ($names as $name) {
-            $parts[$name] = Inset::shown($name, $parts[$name]);
+            $parts[$name] = $this->inset->shown($name, $parts[$name], $closer);
         }
         $drawn = in_array('head', $names, true)
             ? [...$this->chain($parts, ['shoulders', 'neck'], $closer), ...$this->chain($parts, ['head'], $closer), ...$this->face($parts, $settled, $closer)]

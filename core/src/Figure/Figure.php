@@ -39,7 +39,7 @@ final readonly class Figure
         $body = BodyDrawing::of($movement, $scene, $side, $absent);
         [$start, $end] = $scene->startAndEnd();
         $shadow = $start === null ? [] : $body->shadow($start, $end, $scene->camera);
-        $arrows = $body->isMissing($side) ? [] : Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, $side);
+        $arrows = $body->isMissing($side) ? [] : Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, $side, !$body->isMissing($side->other()));
         [$behind, $before, $over, $lap] = $scene->furniture();
 
         return new self([

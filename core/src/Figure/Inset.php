@@ -23,6 +23,8 @@ final readonly class Inset
     private const FOOT = [2.0, ['ankle', 'toe', 0.4], ['shin', 'foot']];
     /** A forearm or shin is shown from here on. */
     private const CUFF = 0.76;
+    /** By so much of its length less where it would stand out of the ring. */
+    private const LESS = 0.04;
     /** And of the shoulders as much as is under the neck. */
     private const COLLAR = 0.42;
 
@@ -118,8 +120,8 @@ final readonly class Inset
         return (new Outline())->circle($x, $y, self::RADIUS)->stroked('ring', 0.9);
     }
 
-    /** What of a part is shown: of forearm and shin only their end, of the shoulders what is under the neck. */
-    public static function shown(string $name, Flesh $flesh): Flesh
+    /** What of a part is shown: of forearm and shin only their end, as much as the ring holds, of the shoulders what is under the neck. */
+    public function shown(string $name, Flesh $flesh, Camera $camera): Flesh
     {
         if ($name === 'shoulders') {
             $collar = new Flesh();
@@ -136,7 +138,16 @@ final readonly class Inset
         $cuff = new Flesh();
         [$start, $end] = [$flesh->balls[0], $flesh->balls[count($flesh->balls) - 1]];
         [$thick, $thin] = [$flesh->radii[0], $flesh->radii[count($flesh->radii) - 1]];
-        $cuff->ball($end, $thin, $cuff->ball($start->plus($end->minus($start), self::CUFF), $thin + ($thick - $thin) * (1 - self::CUFF)));
+        [$x, $y] = $this->at();
+        for ($share = self::CUFF; $share < 1; $share += self::LESS) {
+            $cut = $start->plus($end->minus($start), $share);
+            $radius = $thin + ($thick - $thin) * (1 - $share);
+            [$toX, $toY] = $camera->page($cut);
+            if (hypot($toX - $x, $toY - $y) + $radius * $camera->scale() <= self::RADIUS) {
+                break;
+            }
+        }
+        $cuff->ball($end, $thin, $cuff->ball($cut, $radius));
 
         return $cuff;
     }

@@ -19,6 +19,8 @@ final readonly class Props
     private const CLOTH = 0.6;
     private const IN_HAND = 3.4;
     private const LARGE_BALL = 5.0;
+    /** Units between two hands that meet. */
+    private const MEET = 12.0;
 
     private PropPoints $at;
 
@@ -52,7 +54,7 @@ final readonly class Props
 
     /**
      * @param list<string> $props prop ids
-     * @param bool $inBoth whether both hands work
+     * @param bool $inBoth whether each hand has one
      * @return list<Shape> drawn over trunk and legs and under the hands that hold it
      */
     public static function of(?PropPlace $at, array $props, Skeleton $body, Camera $camera, Side $side, bool $inBoth = true): array
@@ -74,7 +76,7 @@ final readonly class Props
             PropPlace::UnderLeg => $drawn->stool(),
             PropPlace::OverKnees => $drawn->blanket(),
             PropPlace::RoundShoulders => $drawn->shawl(),
-            PropPlace::InHand => array_merge(...array_map($drawn->inHand(...), $inBoth ? Side::cases() : [$side])),
+            PropPlace::InHand => $inBoth ? array_merge(...array_map($drawn->inHand(...), Side::cases())) : $drawn->inOneHand(),
             PropPlace::BetweenPalms => $drawn->solid($drawn->at->betweenHands(), $drawn->at->betweenHands(), self::LARGE_BALL),
             PropPlace::UnderArm => $drawn->underArm(),
             PropPlace::InHands => $drawn->strap([$drawn->at->tail(Side::Left), $drawn->at->hand(Side::Left), $drawn->at->hand(Side::Right), $drawn->at->tail(Side::Right)]),
@@ -139,6 +141,18 @@ final readonly class Props
     {
         // Larger than the fist that closes round it.
         return $this->solid($this->at->hand($side), $this->at->hand($side), self::IN_HAND);
+    }
+
+    /** @return list<Shape> in the hand that works; a ball that changes hands between both */
+    private function inOneHand(): array
+    {
+        if ($this->props !== ['ball'] || $this->at->hand(Side::Left)->minus($this->at->hand(Side::Right))->length() >= self::MEET) {
+            return $this->inHand($this->side);
+        }
+        // It lies on both, or forearms that cross would hide it.
+        $over = $this->at->betweenHands()->plus(new Vector(0, self::IN_HAND, 1.0));
+
+        return $this->solid($over, $over, self::IN_HAND);
     }
 
     /** @return list<Shape> a low seat under the heel, as wide as the leg */

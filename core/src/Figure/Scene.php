@@ -89,7 +89,11 @@ final class Scene
         $isAtTable = $this->variation->props === ['table'] && $this->variation->propAt === PropPlace::InFront;
         $hasTable = $this->seat !== DrawnSeat::Standing && ($isAtTable || array_filter($this->variation->body->hands, static fn (HandContact $hand): bool => $hand->on === HandPlace::Table) !== []);
 
-        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...Props::of($this->variation->propAt, $this->variation->props, $body, $this->camera, $this->side, $this->movement->laterality->sides !== SideUse::OneSided)];
+        $sides = $this->movement->laterality->sides;
+        // Two hands that do one thing have one ball.
+        $inBoth = $sides !== SideUse::OneSided && !($sides === SideUse::Midline && $this->variation->props === ['ball']);
+
+        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...Props::of($this->variation->propAt, $this->variation->props, $body, $this->camera, $this->side, $inBoth)];
     }
 
     /** @return list<Shape> what is used behind the body, which stays where it is while the body moves */
