@@ -39,6 +39,9 @@ final class SeatedClass extends Model
 
     protected $attributes = ['revision' => 0, 'place' => '', 'is_weekly' => false];
 
+    /** @var array<int, PlanRevision> what was read or stored, by number: a revision stays as it is */
+    private array $known = [];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -95,8 +98,16 @@ final class SeatedClass extends Model
 
     public function plan(?int $number = null): PlanRevision
     {
-        return $this->revisions()->where('number', $number ?? $this->revision)->first()
-            ?? throw new RuntimeException("Class $this->id has no revision " . ($number ?? $this->revision) . '.');
+        $number ??= $this->revision;
+
+        return $this->known[$number] ??= $this->revisions()->where('number', $number)->first() ?? throw new RuntimeException("Class $this->id has no revision $number.");
+    }
+
+    public function refresh(): static
+    {
+        $this->known = [];
+
+        return parent::refresh();
     }
 
     /**
@@ -158,11 +169,9 @@ final class SeatedClass extends Model
         unset($document['group'], $document['movements']);
         $latest = $this->revisions()->max('number');
 
-        return $this->revisions()->create([
-            'number' => (is_numeric($latest) ? (int) $latest : 0) + 1,
-            'parent' => $parent === 0 ? null : $parent,
-            'document' => $document,
-        ]);
+        $number = (is_numeric($latest) ? (int) $latest : 0) + 1;
+
+        return $this->known[$number] = $this->revisions()->create(['number' => $number, 'parent' => $parent === 0 ? null : $parent, 'document' => $document]);
     }
 
     /** Makes a stored revision the current one; false when there is none of that number. */

@@ -7,7 +7,8 @@ namespace App\Planning;
 use App\Library\DerivedCache;
 use App\Models\LedClass;
 use App\Models\User;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use KindChair\Format\Craft;
 use KindChair\Format\FormatError;
 use KindChair\Format\GroupReader;
@@ -43,14 +44,18 @@ final readonly class TeachersPace
     /** @return list<int> the classes that tell of it, the latest first */
     public function classes(User $teacher): array
     {
-        return array_values($teacher->ledClasses()
-            ->whereNotNull('ended_at')
-            ->when($teacher->pace_since !== null, static fn (Builder $led): Builder => $led->where('led_classes.started_at', '>=', $teacher->pace_since))
-            ->whereHas('stretches', static fn (Builder $done): Builder => $done->where('own', true))
-            ->latest('led_classes.started_at')
+        // Asked of the tables themselves: every change of a plan waits for it.
+        $ids = DB::table('led_classes as led')
+            ->join('seated_classes as class', 'class.id', '=', 'led.seated_class_id')
+            ->where('class.user_id', $teacher->id)
+            ->whereNotNull('led.ended_at')
+            ->when($teacher->pace_since !== null, static fn (Builder $led): Builder => $led->where('led.started_at', '>=', $teacher->pace_since))
+            ->whereExists(static fn (Builder $done): Builder => $done->from('done_stretches')->whereColumn('led_class_id', 'led.id')->where('own', true))
+            ->orderByDesc('led.started_at')
             ->limit(self::LATEST)
-            ->pluck('led_classes.id')
-            ->all());
+            ->pluck('led.id');
+
+        return array_values(array_map(intval(...), $ids->all()));
     }
 
     /** @return list<TimeSpent> */

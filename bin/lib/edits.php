@@ -25,17 +25,19 @@ const MEASURE = <<<'JS'
         }
         const button = document.querySelector(times.answered.length % 2 ? '[aria-label="One less"]' : '[aria-label="One more"]');
         const start = performance.now();
-        button.click();
-        requestAnimationFrame(() => times.seen.push(performance.now() - start));
-        const look = () => {
-            if (main.dataset.working === undefined && times.seen.length > times.answered.length) {
+        let isAsked = false;
+        const watch = new MutationObserver(() => {
+            if (main.dataset.working !== undefined) {
+                isAsked = true;
+            } else if (isAsked) {
+                watch.disconnect();
                 times.answered.push(performance.now() - start);
                 setTimeout(next, 150);
-            } else {
-                setTimeout(look, 1);
             }
-        };
-        setTimeout(look, 1);
+        });
+        watch.observe(main, { attributes: true, attributeFilter: ['data-working'] });
+        button.click();
+        requestAnimationFrame(() => times.seen.push(performance.now() - start));
     };
     next();
     JS;

@@ -120,11 +120,19 @@ prepare_data() {
     php artisan data:prepare || exit 1
 }
 
+# For as long as this server runs, the addresses that it knows are worked out once, now, and not with every request.
+remember_routes() {
+    export APP_ROUTES_CACHE="$KIND_CHAIR_DATA/framework/routes.php"
+    rm -f "$APP_ROUTES_CACHE"
+    php artisan route:cache --quiet || rm -f "$APP_ROUTES_CACHE"
+}
+
 # serve PORT: prints the address and serves until stopped.
 serve() {
     if php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $n, $t, 1) ? 0 : 1);' "$1"; then
         stop "Port $1 is taken by another program. Choose another one: $(basename "$0") --port=$(($1 + 1))"
     fi
+    remember_routes
     echo
     echo "  Kind Chair is ready:  http://127.0.0.1:$1"
     echo "  Stop it with Ctrl+C."
@@ -132,7 +140,7 @@ serve() {
     export PHP_CLI_SERVER_WORKERS=4 APP_URL="http://127.0.0.1:$1"
     cd public
     # The server's own list of requests is kept nowhere: addresses tell what somebody looked at. Errors go to the log.
-    exec php -d opcache.enable_cli=1 -d expose_php=0 -d log_errors=1 -d "error_log=$KIND_CHAIR_DATA/logs/php.log" \
+    exec php -d opcache.enable_cli=1 -d opcache.revalidate_freq=10 -d expose_php=0 -d log_errors=1 -d "error_log=$KIND_CHAIR_DATA/logs/php.log" \
         -S "127.0.0.1:$1" -t . ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >/dev/null 2>&1
 }
 

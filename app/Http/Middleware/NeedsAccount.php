@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /** On the very first start there is no teacher yet: everything leads to making the account. */
@@ -15,6 +16,6 @@ final class NeedsAccount
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        return User::query()->exists() ? $next($request) : redirect('/welcome');
+        return Auth::check() || User::query()->exists() ? $next($request) : redirect('/welcome');
     }
 }

@@ -106,7 +106,8 @@ final class PassWords
             : $this->ofPart($step, $side, $repetition, $isOpening, $isOwnTempo ? PHP_INT_MAX : $length, $length));
         $this->said[$key] = true;
         $this->opened = $isOpening && $words !== '' ? $repetition : $this->opened;
-        $this->speaksUntil = $now + $this->voice->speaking($words);
+        // Only who speaks over quick repetitions has to know.
+        $this->speaksUntil = $isOwnTempo ? $now + $this->voice->speaking($words) : 0;
 
         return $words;
     }

@@ -34,6 +34,9 @@ final class Voice
     /** @var array<string, list<Refinement>> what may be said of a rung on a base, whoever asks first */
     private array $refinements = [];
 
+    /** @var array<string, int> tenths of a second that words take which were measured before */
+    private array $takes = [];
+
     /** @var array<string, int> how often each of several ways to say the same was taken */
     private array $taken = [];
 
@@ -45,7 +48,7 @@ final class Voice
     /** Tenths of a second that words take. */
     public function speaking(string $words): int
     {
-        return $this->settings->speaking(Cue::wordCount($words));
+        return $this->takes[$words] ??= $this->settings->speaking(Cue::wordCount($words));
     }
 
     /** An entry begins: what it may still say is decided once, so that its second side has as many words as its first. */
