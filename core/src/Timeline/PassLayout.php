@@ -84,9 +84,8 @@ final class PassLayout
                 $said = $words->of($step, $side, $repetition, $at === 0, $this->tape->at(), $lengths[$turn]);
                 $this->step($step, BeatKind::Cycle, $lengths[$turn], $side, $pass, min($plan->units, intdiv(($repetition * $width + $at) * $plan->units, $each) + 1), $plan->units, $said, $words->short($step, $side), $words->isFull($repetition));
             }
-            foreach ($side === null ? Side::cases() : [$side] as $counted) {
-                ++$done[$counted->value];
-            }
+            $done['left'] += $side === Side::Right ? 0 : 1;
+            $done['right'] += $side === Side::Left ? 0 : 1;
             $side = $pass->alternates ? $side?->other() : $side;
         }
 

@@ -38,6 +38,9 @@ final class PassWords
     /** @var array<string, true> by unit, step and side */
     private array $said = [];
 
+    /** @var array<string, string> what happens, by step and side */
+    private array $shapes = [];
+
     /**
      * @param string $seed by which refinements are chosen
      * @param bool $isAgain whether it has been explained before
@@ -88,7 +91,8 @@ final class PassWords
     /** @param bool $isOpening whether the step opens its repetition */
     public function of(Step $step, ?Side $side, int $repetition, bool $isOpening, int $now, int $length): string
     {
-        if ($this->voice->isMute) {
+        $part = $this->voice->isMute ? Part::Quiet : $this->part($repetition);
+        if ($part === Part::Quiet) {
             return '';
         }
         $isOwnTempo = $this->movement->tempo !== null;
@@ -96,14 +100,14 @@ final class PassWords
             return '';
         }
         // A quick cycle that was not opened aloud is not told from its middle.
-        if ($isOwnTempo && !$isOpening && $this->opened !== $repetition && $this->part($repetition) === Part::Short) {
+        if ($isOwnTempo && !$isOpening && $this->opened !== $repetition && $part === Part::Short) {
             return '';
         }
         $unit = intdiv($repetition, $this->together);
         $key = "$unit $step->id" . ($side->value ?? '');
-        $words = isset($this->said[$key]) ? '' : $this->voice->says($this->part($repetition) === Part::Refined
+        $words = isset($this->said[$key]) ? '' : $this->voice->says($part === Part::Refined
             ? $this->refinement($unit, $repetition)
-            : $this->ofPart($step, $side, $repetition, $isOpening, $isOwnTempo ? PHP_INT_MAX : $length, $length));
+            : $this->ofPart($part, $step, $side, $repetition, $isOpening, $isOwnTempo ? PHP_INT_MAX : $length, $length));
         $this->said[$key] = true;
         $this->opened = $isOpening && $words !== '' ? $repetition : $this->opened;
         // Only who speaks over quick repetitions has to know.
@@ -115,7 +119,7 @@ final class PassWords
     /** What happens in a step, said or not. */
     public function short(Step $step, ?Side $side): string
     {
-        return $this->voice->isMute ? '' : $this->cue($step, false, $side);
+        return $this->voice->isMute ? '' : $this->shapes[$step->id . ($side->value ?? '')] ??= $this->cue($step, false, $side);
     }
 
     private function part(int $repetition): Part
@@ -123,9 +127,9 @@ final class PassWords
         return $this->parts[intdiv($repetition, $this->together)] ?? Part::Quiet;
     }
 
-    private function ofPart(Step $step, ?Side $side, int $repetition, bool $isOpening, int $room, int $length): string
+    private function ofPart(Part $part, Step $step, ?Side $side, int $repetition, bool $isOpening, int $room, int $length): string
     {
-        return match ($this->part($repetition)) {
+        return match ($part) {
             Part::Full => $this->cue($step, !$this->isAgain && !$this->isTooLong($step, $length), $side),
             Part::Short => $this->toldBriefly($step, $side),
             Part::Last => $this->last($step, $side, $repetition, $isOpening, $room),
