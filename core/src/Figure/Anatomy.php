@@ -79,14 +79,14 @@ final readonly class Anatomy
     {
         [$hips, $middle, $chest] = [$body->point('hips'), $body->point('middle'), $body->point('chest')];
         // A curve through all three: a back rounds and arches over its whole length.
-        $bow = $middle->plus($middle)->plus($hips, -0.5)->plus($chest, -0.5);
+        $bow = $middle->plus($middle, 1.0, $hips, -0.5, $chest, -0.5);
         $top = $body->fromTrunk(new Vector(1, 0, 0));
         $ahead = $body->fromTrunk(new Vector(0, 0, 1));
         $flesh = new Flesh();
         $left = $right = [];
         foreach (self::TRUNK as [$share, $half, $radius, $forward]) {
             $rest = 1 - $share;
-            $centre = (new Vector(0, 0, 0))->plus($hips, $rest * $rest)->plus($bow, 2 * $share * $rest)->plus($chest, $share * $share);
+            $centre = Vector::sum($hips, $rest * $rest, $bow, 2 * $share * $rest, $chest, $share * $share);
             $across = (new Vector($rest, 0, 0))->plus($top, $share)->unit();
             $centre = $centre->plus((new Vector(0, 0, $rest))->plus($ahead, $share)->unit(), $forward);
             $left[] = $flesh->ball($centre->plus($across, -$half), $radius, ...array_slice($left, -1));
@@ -146,17 +146,17 @@ final readonly class Anatomy
         $right = $up->cross($gaze)->unit();
 
         $neck = new Flesh();
-        $neck->ball($at->plus($up, -3.5)->plus($gaze, -0.9), 2.5, $neck->ball($chest->plus($body->fromTrunk(new Vector(0, 2.2, -0.5))), 2.3));
+        $neck->ball($at->plus($up, -3.5, $gaze, -0.9), 2.5, $neck->ball($chest->plus($body->fromTrunk(new Vector(0, 2.2, -0.5))), 2.3));
         $head = new Flesh();
-        $skull = $head->ball($at->plus($up, 0.7)->plus($gaze, -0.8), self::SKULL);
-        $face = $head->ball($at->plus($up, -0.4)->plus($gaze, 1.1), 4.5, $skull);
-        $head->ball($at->plus($up, -3.4)->plus($gaze, 2.2), 2.9, $skull, $face);
+        $skull = $head->ball($at->plus($up, 0.7, $gaze, -0.8), self::SKULL);
+        $face = $head->ball($at->plus($up, -0.4, $gaze, 1.1), 4.5, $skull);
+        $head->ball($at->plus($up, -3.4, $gaze, 2.2), 2.9, $skull, $face);
         $nose = new Flesh();
-        $nose->ball($at->plus($up, -1.2)->plus($gaze, 5.9), 0.75, $nose->ball($at->plus($up, 0.9)->plus($gaze, 5.0), 0.35));
+        $nose->ball($at->plus($up, -1.2, $gaze, 5.9), 0.75, $nose->ball($at->plus($up, 0.9, $gaze, 5.0), 0.35));
         $ears = [];
         foreach (['ear-left' => -1, 'ear-right' => 1] as $name => $sign) {
             $ear = new Flesh();
-            $ear->ball($at->plus($up, -1.1)->plus($gaze, -0.5)->plus($right, 4.9 * $sign), 0.8, $ear->ball($at->plus($up, 0.5)->plus($gaze, -0.7)->plus($right, 5.0 * $sign), 1.05));
+            $ear->ball($at->plus($up, -1.1, $gaze, -0.5, $right, 4.9 * $sign), 0.8, $ear->ball($at->plus($up, 0.5, $gaze, -0.7, $right, 5.0 * $sign), 1.05));
             $ears[$name] = $ear;
         }
 
@@ -194,17 +194,17 @@ final readonly class Anatomy
             if ($palm->length() > 0.2) {
                 $palm = $palm->unit();
 
-                return [$along, self::times($along->cross($palm), $sign), $palm];
+                return [$along, $along->cross($palm)->times($sign), $palm];
             }
         }
         $wristBend = $pose->at(JointAction::WristFlexion, $side) - $pose->at(JointAction::WristExtension, $side);
         $turn = $turned === 0.0 && $wristBend !== 0.0 ? -self::PALM_DOWN : $turned;
         $thumb = $body->point("thumb-$s")->minus($wrist);
-        $out = self::times($thumb->cross($lower), $sign);
-        $edge = (new Vector(0, 0, 0))->plus($thumb, cos(deg2rad($turn)))->plus($out, sin(deg2rad($turn)));
-        $palm = self::times($edge->cross($lower), -$sign);
-        $along = (new Vector(0, 0, 0))->plus($lower, cos(deg2rad($wristBend)))->plus($palm, sin(deg2rad($wristBend)));
-        $palm = (new Vector(0, 0, 0))->plus($palm, cos(deg2rad($wristBend)))->plus($lower, -sin(deg2rad($wristBend)));
+        $out = $thumb->cross($lower)->times($sign);
+        $edge = Vector::sum($thumb, cos(deg2rad($turn)), $out, sin(deg2rad($turn)));
+        $palm = $edge->cross($lower)->times(-$sign);
+        $along = Vector::sum($lower, cos(deg2rad($wristBend)), $palm, sin(deg2rad($wristBend)));
+        $palm = Vector::sum($palm, cos(deg2rad($wristBend)), $lower, -sin(deg2rad($wristBend)));
 
         return [$along, $edge, $palm];
     }
@@ -221,30 +221,30 @@ final readonly class Anatomy
         $down = $ankle->minus($knee);
         $shin = new Flesh();
         // The calf lies behind the bone.
-        $calf = $knee->plus($down, 0.32)->plus($ahead, -0.5);
+        $calf = $knee->plus($down, 0.32, $ahead, -0.5);
         $shin->ball($ankle, self::SHIN[2], $shin->ball($calf, self::SHIN[1], $shin->ball($knee, self::SHIN[0])));
 
         $rolled = deg2rad($pose->at(JointAction::AnkleIn, $side) - $pose->at(JointAction::AnkleOut, $side));
         $sign = $side === Side::Right ? 1.0 : -1.0;
-        $out = self::times($ahead->cross($under), $sign);
+        $out = $ahead->cross($under)->times($sign);
         // A sole that faces inwards takes the toes inwards with it.
-        $aside = self::times($out, -sin($rolled) * 0.7);
+        $aside = $out->times(-sin($rolled) * 0.7);
         $ahead = $ahead->plus($aside)->unit();
-        $edge = (new Vector(0, 0, 0))->plus($out, cos($rolled))->plus($under, sin($rolled));
-        $sole = (new Vector(0, 0, 0))->plus($under, cos($rolled))->plus($out, -sin($rolled));
+        $edge = Vector::sum($out, cos($rolled), $under, sin($rolled));
+        $sole = Vector::sum($under, cos($rolled), $out, -sin($rolled));
         $tip = deg2rad($pose->at(JointAction::ToesUp, $side) - $pose->at(JointAction::ToesCurl, $side));
-        $toes = (new Vector(0, 0, 0))->plus($ahead, cos($tip))->plus($sole, -sin($tip));
+        $toes = Vector::sum($ahead, cos($tip), $sole, -sin($tip));
 
-        $ball = $ankle->plus($ahead, 7.3)->plus($sole, 3.15);
+        $ball = $ankle->plus($ahead, 7.3, $sole, 3.15);
         if ($toes->y < 0 && $ball->y < Skeleton::FLOOR + self::ON_FLOOR) {
             // Toes lie flat under a heel that lifts.
             $toes = (new Vector($toes->x, 0, $toes->z))->unit();
         }
         $foot = new Flesh();
         $joint = $foot->ball($ankle, 2.0);
-        $heel = $foot->ball($ankle->plus($ahead, -1.8)->plus($sole, 2.6), 1.7, $joint);
+        $heel = $foot->ball($ankle->plus($ahead, -1.8, $sole, 2.6), 1.7, $joint);
         $inner = $foot->ball($ball->plus($edge, -1.35), 1.2, $joint, $heel);
-        $outer = $foot->ball($ball->plus($edge, 1.35)->plus($ahead, -0.8), 1.1, $joint, $heel, $inner);
+        $outer = $foot->ball($ball->plus($edge, 1.35, $ahead, -0.8), 1.1, $joint, $heel, $inner);
         $foot->area($joint, $inner, $outer);
         self::toes($foot, $ball, $edge, $toes, $hasToes ? $pose->at(JointAction::ToesSpread, $side) : null, $inner, $outer);
 
@@ -255,8 +255,8 @@ final readonly class Anatomy
     private static function toes(Flesh $foot, Vector $ball, Vector $edge, Vector $toes, ?float $spread, int $inner, int $outer): void
     {
         if ($spread === null) {
-            $big = $foot->ball($ball->plus($edge, -1.2)->plus($toes, 3.0), 0.95, $inner);
-            $small = $foot->ball($ball->plus($edge, 1.2)->plus($toes, 1.9), 0.8, $outer, $big);
+            $big = $foot->ball($ball->plus($edge, -1.2, $toes, 3.0), 0.95, $inner);
+            $small = $foot->ball($ball->plus($edge, 1.2, $toes, 1.9), 0.8, $outer, $big);
             $foot->area($inner, $big, $small, $outer);
 
             return;
@@ -264,14 +264,9 @@ final readonly class Anatomy
         foreach (self::TOES as $i => [$aside, $long, $radius]) {
             // Each a little further from the middle one than its neighbour.
             $fan = deg2rad(self::TOES_SHOWN * $spread * ($i - 1.5));
-            $way = (new Vector(0, 0, 0))->plus($toes, cos($fan))->plus($edge, sin($fan));
-            $root = $foot->ball($ball->plus($edge, $aside)->plus($toes, 0.4), $radius, $i < 3 ? $inner : $outer);
-            $foot->ball($ball->plus($edge, $aside)->plus($way, $long), $radius * 0.9, $root);
+            $way = Vector::sum($toes, cos($fan), $edge, sin($fan));
+            $root = $foot->ball($ball->plus($edge, $aside, $toes, 0.4), $radius, $i < 3 ? $inner : $outer);
+            $foot->ball($ball->plus($edge, $aside, $way, $long), $radius * 0.9, $root);
         }
-    }
-
-    private static function times(Vector $v, float $times): Vector
-    {
-        return new Vector($v->x * $times, $v->y * $times, $v->z * $times);
     }
 }

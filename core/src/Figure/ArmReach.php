@@ -106,8 +106,8 @@ final readonly class ArmReach
         $open = acos((Skeleton::UPPER_ARM ** 2 + $far ** 2 - $lower ** 2) / (2 * Skeleton::UPPER_ARM * $far));
         $wanted = new Vector(0.45, -0.3, -0.85);
         $out = $wanted->plus($along, -$wanted->dot($along))->unit();
-        $upper = (new Vector(0, 0, 0))->plus($along, cos($open))->plus($out, sin($open));
-        $hinge = (new Vector(0, 0, 0))->plus($along, sin($open))->plus($out, -cos($open));
+        $upper = Vector::sum($along, cos($open), $out, sin($open));
+        $hinge = Vector::sum($along, sin($open), $out, -cos($open));
 
         return self::named($upper, $hinge, $bend)[0];
     }

@@ -38,12 +38,12 @@ final readonly class CarerHands
     private static function hand(Vector $at, Vector $along, Vector $out, float $thick): Flesh
     {
         // From outside, square to the limb, and from a little below, so that it carries.
-        $square = $out->minus((new Vector(0, 0, 0))->plus($along, $out->dot($along)));
+        $square = $out->plus($along, -$out->dot($along));
         $come = $square->plus(new Vector(0, 1, 0), -0.45)->unit();
-        $reach = (new Vector(0, 0, 0))->plus($come, -1.0);
+        $reach = $come->times(-1.0);
         $up = $along->cross($reach)->unit();
-        $palm = $up->y < 0 ? (new Vector(0, 0, 0))->plus($up, -1.0) : $up;
-        $wrist = $at->plus($palm, -$thick)->plus($come, self::PALM);
+        $palm = $up->y < 0 ? $up->times(-1.0) : $up;
+        $wrist = $at->plus($palm, -$thick, $come, self::PALM);
         $flesh = new Flesh();
         HandShape::add($flesh, $wrist, $reach, $along, $palm, Grip::holding($at, null));
         $flesh->ball($wrist->plus($come, self::FOREARM), self::SLEEVE, $flesh->ball($wrist, self::WRIST));

@@ -16,6 +16,10 @@ final class Flesh
     /** @var list<list<int>> corners of areas */
     public array $areas = [];
 
+    /** @var list<array{float, float}> where the balls lie as they were last looked at */
+    private array $page = [];
+    private ?Camera $seenBy = null;
+
     /** Adds a ball and joins it to others; its number. */
     public function ball(Vector $at, float $radius, int ...$joinedTo): int
     {
@@ -34,14 +38,22 @@ final class Flesh
         $this->areas[] = array_values($balls);
     }
 
+    /** @return list<array{float, float}> where its balls lie on the page */
+    public function page(Camera $camera): array
+    {
+        if ($this->seenBy !== $camera || count($this->page) !== count($this->balls)) {
+            $this->seenBy = $camera;
+            $this->page = array_map($camera->page(...), $this->balls);
+        }
+
+        return $this->page;
+    }
+
     /** The outline on the page of this part, added to one that is being drawn. */
     public function outlined(Outline $outline, Camera $camera): Outline
     {
         $scale = $camera->scale();
-        $page = [];
-        foreach ($this->balls as $ball) {
-            $page[] = $camera->page($ball);
-        }
+        $page = $this->page($camera);
         foreach ($this->areas as $area) {
             $outline->area(array_map(static fn (int $ball): array => $page[$ball], $area));
         }

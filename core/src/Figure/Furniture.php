@@ -193,7 +193,7 @@ final readonly class Furniture
         $thigh = (new Vector(0, 0, 1))->pitched(-Skeleton::lying($seat));
         $shin = (new Vector(0, -1, 0))->pitched(-(90.0 + Skeleton::lying($seat) - $seat->restingKnee()));
         $under = static fn (Vector $way): Vector => $way->cross(new Vector(1, 0, 0))->unit();
-        $hips = (new Vector(0, 0, 0))->plus($under($thigh), -5.2)->plus($back, -1.0);
+        $hips = Vector::sum($under($thigh), -5.2, $back, -1.0);
         $knees = $hips->plus($thigh, Skeleton::THIGH);
         $frame = new Outline();
         $low = self::FLOOR + 2;
@@ -207,12 +207,12 @@ final readonly class Furniture
         foreach ([[$hips, $back, 46.0], [$hips, $thigh, Skeleton::THIGH], [$knees, $shin, 34.0]] as [$from, $way, $long]) {
             $outline = new Outline();
             $normal = $way === $back ? $under((new Vector(0, 0, 0))->minus($way)) : $under($way);
-            $this->box($outline, $from->plus($way, $long / 2)->plus($normal, -self::MATTRESS / 2), new Vector(self::BED_SIDE, 0, 0), self::long($normal, self::MATTRESS / 2), self::long($way, $long / 2));
+            $this->box($outline, $from->plus($way, $long / 2, $normal, -self::MATTRESS / 2), new Vector(self::BED_SIDE, 0, 0), $normal->times(self::MATTRESS / 2), $way->times($long / 2));
             $mattress[] = $outline->filled('seat');
-            $sheets[] = $this->sheet($from->plus($way, $long / 2), new Vector(self::BED_SIDE - 2, 0, 0), self::long($way, $long / 2 - 0.5));
+            $sheets[] = $this->sheet($from->plus($way, $long / 2), new Vector(self::BED_SIDE - 2, 0, 0), $way->times($long / 2 - 0.5));
         }
         $pillow = new Outline();
-        $this->pillow($pillow, $hips->plus($back, 41.0)->plus($under((new Vector(0, 0, 0))->minus($back)), 0.4), $back);
+        $this->pillow($pillow, $hips->plus($back, 41.0, $under((new Vector(0, 0, 0))->minus($back)), 0.4), $back);
 
         return [$frame->filled('seat'), ...$mattress, ...$sheets, ...$this->rail(-4.0, 20.0), $pillow->filled('pillow', true)];
     }
@@ -252,7 +252,7 @@ final readonly class Furniture
     /** The upper side of a mattress: its centre and half its edges. */
     private function sheet(Vector $centre, Vector $a, Vector $b): Shape
     {
-        $corners = array_map($this->camera->page(...), [$centre->plus($a, -1)->plus($b, -1), $centre->plus($a)->plus($b, -1), $centre->plus($a)->plus($b), $centre->plus($a, -1)->plus($b)]);
+        $corners = array_map($this->camera->page(...), [$centre->plus($a, -1, $b, -1), $centre->plus($a, 1.0, $b, -1), $centre->plus($a, 1.0, $b, 1.0), $centre->plus($a, -1, $b, 1.0)]);
 
         return (new Outline())->area($corners)->filled('sheet');
     }
@@ -260,7 +260,7 @@ final readonly class Furniture
     private function pillow(Outline $outline, Vector $at, Vector $along): void
     {
         foreach ([-4.5, 4.5] as $up) {
-            $this->strut($outline, $at->plus(new Vector(-11, 0, 0))->plus($along, $up), $at->plus(new Vector(11, 0, 0))->plus($along, $up), 4.2);
+            $this->strut($outline, $at->plus(new Vector(-11, 0, 0), 1.0, $along, $up), $at->plus(new Vector(11, 0, 0), 1.0, $along, $up), 4.2);
         }
     }
 
@@ -279,15 +279,10 @@ final readonly class Furniture
         foreach ([-1, 1] as $i) {
             foreach ([-1, 1] as $j) {
                 foreach ([-1, 1] as $k) {
-                    $corners[] = $this->camera->page($centre->plus($a, $i)->plus($b, $j)->plus($c, $k));
+                    $corners[] = $this->camera->page($centre->plus($a, $i, $b, $j, $c, $k));
                 }
             }
         }
         $outline->hull($corners);
-    }
-
-    private static function long(Vector $way, float $length): Vector
-    {
-        return (new Vector(0, 0, 0))->plus($way, $length);
     }
 }

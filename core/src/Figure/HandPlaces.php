@@ -86,7 +86,7 @@ final readonly class HandPlaces
         $way = $body->point($to)->minus($start);
         $normal = $way->unit()->cross(new Vector(1, 0, 0))->unit();
 
-        return array_map(static fn (float $share): Vector => $start->plus($way, $share)->plus($normal, $out), $shares);
+        return array_map(static fn (float $share): Vector => $start->plus($way, $share, $normal, $out), $shares);
     }
 
     private static function onTrunk(Skeleton $body, float $share, float $right, float $ahead): Vector
@@ -112,7 +112,7 @@ final readonly class HandPlaces
         $crown = $head->minus($body->point('chest'))->unit();
         $side = $crown->cross($gaze)->unit();
 
-        return $head->plus($gaze, $ahead)->plus($crown, $up)->plus($side, $right);
+        return $head->plus($gaze, $ahead, $crown, $up, $side, $right);
     }
 
     /** Half way between the hands, before the middle of the body. */

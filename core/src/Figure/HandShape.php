@@ -33,10 +33,10 @@ final readonly class HandShape
         $knuckles = [];
         $index = null;
         foreach (self::FINGERS as $i => [$aside, $long]) {
-            $knuckle = $wrist->plus($along, self::PALM - abs($aside) * 0.25)->plus($thumb, $aside);
+            $knuckle = $wrist->plus($along, self::PALM - abs($aside) * 0.25, $thumb, $aside);
             $knuckles[] = $i === 0 || $i === 3 ? $flesh->ball($knuckle, 0.95, $root) : $flesh->ball($knuckle, 0.95);
             $fan = deg2rad($grip->spread * (1.5 - $i));
-            $straight = (new Vector(0, 0, 0))->plus($along, cos($fan))->plus($thumb, sin($fan));
+            $straight = Vector::sum($along, cos($fan), $thumb, sin($fan));
             $curl = match ($i === 0 ? $grip->form : null) {
                 FingerForm::Touch => self::TOUCHING,
                 FingerForm::Point => self::LIFTED,
@@ -50,7 +50,7 @@ final readonly class HandShape
         }
         $flesh->area($root, $knuckles[0], $knuckles[3]);
         $flesh->limbs[] = [$knuckles[0], $knuckles[3]];
-        $heel = $flesh->ball($wrist->plus($along, 1.5)->plus($thumb, 1.3), 1.0, $root);
+        $heel = $flesh->ball($wrist->plus($along, 1.5, $thumb, 1.3), 1.0, $root);
         [$joint, $tip] = self::thumb($wrist, $along, $thumb, $palm, $grip, $index);
         $flesh->ball($tip, 0.55, $flesh->ball($joint, 0.75, $heel));
     }
@@ -58,7 +58,7 @@ final readonly class HandShape
     /** @return array{Vector, Vector} joint and tip: over the fingers or under them in a fist, on a fingertip, or stood off an open hand */
     private static function thumb(Vector $wrist, Vector $along, Vector $thumb, Vector $palm, Grip $grip, Vector $index): array
     {
-        $at = static fn (float $far, float $aside, float $deep): Vector => $wrist->plus($along, $far)->plus($thumb, $aside)->plus($palm, $deep);
+        $at = static fn (float $far, float $aside, float $deep): Vector => $wrist->plus($along, $far, $thumb, $aside, $palm, $deep);
 
         return match (true) {
             $grip->form === FingerForm::ThumbUp => [$at(3.2, 3.4, 0.6), $at(3.6, 6.2, 0.4)],
@@ -71,6 +71,6 @@ final readonly class HandShape
 
     private static function bent(Vector $from, Vector $to, float $degrees): Vector
     {
-        return (new Vector(0, 0, 0))->plus($from, cos(deg2rad($degrees)))->plus($to, sin(deg2rad($degrees)));
+        return Vector::sum($from, cos(deg2rad($degrees)), $to, sin(deg2rad($degrees)));
     }
 }

@@ -7,8 +7,14 @@ namespace KindChair\Figure;
 use KindChair\Body\Side;
 
 /** Which piece of a body lies before which, as it is seen: far to near where they overlap on the page, what touches something on top of it. */
-final readonly class Layers
+final class Layers
 {
+    /** @var array<string, array<string, list<string>>> parts by piece, by the near side */
+    private static array $pieces = [];
+
+    /** @var array<string, array{string, string}> pieces and parts without their side, and the side */
+    private static array $named = [];
+
     /** The parts of which each piece consists; a piece is drawn at one depth. The sides follow. */
     private const WHOLE = ['torso' => ['torso', 'neck'], 'head' => ['head']];
     private const SIDED = ['upper-arm' => ['upper-arm'], 'lower-arm' => ['forearm', 'hand'], 'thigh' => ['thigh'], 'shin' => ['shin', 'foot']];
@@ -48,6 +54,9 @@ final readonly class Layers
     /** @return array<string, list<string>> parts by piece, those of the far side first */
     public static function pieces(Side $near): array
     {
+        if (isset(self::$pieces[$near->value])) {
+            return self::$pieces[$near->value];
+        }
         $pieces = self::WHOLE;
         foreach ([$near->other(), $near] as $side) {
             foreach (self::SIDED as $piece => $parts) {
@@ -55,7 +64,7 @@ final readonly class Layers
             }
         }
 
-        return $pieces;
+        return self::$pieces[$near->value] = $pieces;
     }
 
     /** The other piece of the same limb. */
@@ -70,7 +79,7 @@ final readonly class Layers
     /** @return array{string, string} a piece without its side, and the side */
     public static function named(string $piece): array
     {
-        return match (true) {
+        return self::$named[$piece] ??= match (true) {
             str_ends_with($piece, '-left') => [substr($piece, 0, -5), 'left'],
             str_ends_with($piece, '-right') => [substr($piece, 0, -6), 'right'],
             default => [$piece, ''],
@@ -89,16 +98,14 @@ final readonly class Layers
         foreach ($names as $name) {
             $flesh = $parts[$name];
             $some = self::OF_MANY[self::named($name)[0]] ?? null;
-            $pairs = [];
+            $page = $flesh->page($camera);
+            $depth = [];
             foreach ($some ?? array_keys($flesh->balls) as $i) {
-                $pairs[] = [$flesh->balls[$i], $flesh->radii[$i]];
+                $depth[$i] = $camera->depth($flesh->balls[$i]);
+                $samples[] = [$page[$i][0], $page[$i][1], $depth[$i], $flesh->radii[$i] * $scale];
             }
             foreach ($some === null && $name !== 'torso' ? $flesh->limbs : [] as [$from, $to]) {
-                $pairs[] = [$flesh->balls[$from]->plus($flesh->balls[$to])->halved(), ($flesh->radii[$from] + $flesh->radii[$to]) / 2];
-            }
-            foreach ($pairs as [$ball, $radius]) {
-                [$x, $y] = $camera->page($ball);
-                $samples[] = [$x, $y, $camera->depth($ball), $radius * $scale];
+                $samples[] = [($page[$from][0] + $page[$to][0]) / 2, ($page[$from][1] + $page[$to][1]) / 2, ($depth[$from] + $depth[$to]) / 2, ($flesh->radii[$from] + $flesh->radii[$to]) / 2 * $scale];
             }
         }
 

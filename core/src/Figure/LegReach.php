@@ -107,10 +107,10 @@ final readonly class LegReach
         $shin = $ankle->minus($knee);
         $over = static fn (Vector $way): Vector => $way->unit()->cross(new Vector(1, 0, 0))->unit();
         $target = match ($legs) {
-            LegContact::AnkleOnThigh => $hip->plus($thigh, self::ANKLE_AT)->plus($over($thigh), self::ON_THIGH),
-            LegContact::AnkleOnShin => $knee->plus($shin, self::SHIN_AT)->plus($over($shin), self::ON_SHIN),
+            LegContact::AnkleOnThigh => $hip->plus($thigh, self::ANKLE_AT, $over($thigh), self::ON_THIGH),
+            LegContact::AnkleOnShin => $knee->plus($shin, self::SHIN_AT, $over($shin), self::ON_SHIN),
             LegContact::AnklesCrossed => $ankle->plus($over($shin), self::CROSSED),
-            LegContact::ThighsCrossed => $hip->plus($thigh, self::KNEE_AT)->plus($over($thigh), self::ON_THIGH),
+            LegContact::ThighsCrossed => $hip->plus($thigh, self::KNEE_AT, $over($thigh), self::ON_THIGH),
         };
         $way = $target->minus($body->point("hip-$side->value"));
         $way = $side === Side::Left ? $way->mirrored() : $way;
@@ -124,8 +124,8 @@ final readonly class LegReach
         // The knee falls outwards for an ankle that is laid on the other leg, and stays up for ankles that cross.
         $wanted = $legs === LegContact::AnklesCrossed ? new Vector(0, 1, 0) : new Vector(1, 0.35, 0);
         $out = $wanted->plus($along, -$wanted->dot($along))->unit();
-        $upper = (new Vector(0, 0, 0))->plus($along, cos($open))->plus($out, sin($open));
-        $hinge = (new Vector(0, 0, 0))->plus($along, sin($open))->plus($out, -cos($open));
+        $upper = Vector::sum($along, cos($open), $out, sin($open));
+        $hinge = Vector::sum($along, sin($open), $out, -cos($open));
 
         return self::turned($pose, $seat, $side, $upper, $hinge, rad2deg($bend));
     }

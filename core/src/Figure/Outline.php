@@ -33,23 +33,23 @@ final class Outline
         $cos = $length <= $r1 - $r2 ? self::MOST : min(self::MOST, ($r1 - $r2) / $length);
         $sin = sqrt(1 - $cos * $cos);
         [$ca, $sa, $cb, $sb] = [$ux * $cos - $uy * $sin, $uy * $cos + $ux * $sin, $ux * $cos + $uy * $sin, $uy * $cos - $ux * $sin];
-        $a = (int) round($r1 * 10);
-        $b = (int) round($r2 * 10);
+        $a = (int) floor($r1 * 10 + 0.5);
+        $b = (int) floor($r2 * 10 + 0.5);
         $this->path .= self::LIMB;
         array_push(
             $this->numbers,
-            (int) round(($x1 + $r1 * $ca) * 10),
-            (int) round(($y1 + $r1 * $sa) * 10),
+            (int) floor(($x1 + $r1 * $ca) * 10 + 0.5),
+            (int) floor(($y1 + $r1 * $sa) * 10 + 0.5),
             $a,
             $a,
-            (int) round(($x1 + $r1 * $cb) * 10),
-            (int) round(($y1 + $r1 * $sb) * 10),
-            (int) round(($x2 + $r2 * $cb) * 10),
-            (int) round(($y2 + $r2 * $sb) * 10),
+            (int) floor(($x1 + $r1 * $cb) * 10 + 0.5),
+            (int) floor(($y1 + $r1 * $sb) * 10 + 0.5),
+            (int) floor(($x2 + $r2 * $cb) * 10 + 0.5),
+            (int) floor(($y2 + $r2 * $sb) * 10 + 0.5),
             $b,
             $b,
-            (int) round(($x2 + $r2 * $ca) * 10),
-            (int) round(($y2 + $r2 * $sa) * 10),
+            (int) floor(($x2 + $r2 * $ca) * 10 + 0.5),
+            (int) floor(($y2 + $r2 * $sa) * 10 + 0.5),
         );
 
         return $this;
@@ -137,8 +137,8 @@ final class Outline
      */
     private static function push(array &$numbers, array $point): void
     {
-        $numbers[] = (int) round($point[0] * 10);
-        $numbers[] = (int) round($point[1] * 10);
+        $numbers[] = (int) floor($point[0] * 10 + 0.5);
+        $numbers[] = (int) floor($point[1] * 10 + 0.5);
     }
 
     /**

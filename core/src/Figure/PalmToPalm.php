@@ -37,7 +37,7 @@ final readonly class PalmToPalm
         $up = $body->fromTrunk((new Vector(0, 0.95, 0.3))->unit());
         $aside = $body->fromTrunk(new Vector(1, 0, 0));
         foreach (Side::cases() as $side) {
-            $wrist = $meet->plus($up, -Skeleton::HAND)->plus($aside, $side === Side::Right ? self::THICK : -self::THICK);
+            $wrist = $meet->plus($up, -Skeleton::HAND, $aside, $side === Side::Right ? self::THICK : -self::THICK);
             $pose = $pose->with($side, ArmReach::atEase($body, $side, $wrist, 0.0) ?? []);
         }
         $body = Skeleton::of($pose, $seat);

@@ -73,6 +73,31 @@ final readonly class Pose
         return $this->at($action, Side::Right) - $this->at($action, Side::Left);
     }
 
+    /** Whether trunk, legs and ankles are as in another pose, and so all that hands at rest lie on. */
+    public function sitsAs(self $other): bool
+    {
+        foreach ([...$this->angles, ...$other->angles] as $key => $_) {
+            if (($this->angles[$key] ?? 0.0) !== ($other->angles[$key] ?? 0.0) && preg_match('/^(trunk|hip|knee|ankle)/', $key) === 1) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array<string, float> the angles by which an arm is brought to a place, degrees by joint action */
+    public function arm(Side $side): array
+    {
+        $angles = [];
+        foreach (ArmReach::ACTIONS as $action) {
+            if (isset($this->angles["$action->value:$side->value"])) {
+                $angles[$action->value] = $this->angles["$action->value:$side->value"];
+            }
+        }
+
+        return $angles;
+    }
+
     /** The pose part of the way to another: 0 is this one, 1 the other. */
     public function towards(self $other, float $share): self
     {
@@ -92,7 +117,7 @@ final readonly class Pose
     public function difference(self $other): float
     {
         $sum = 0.0;
-        foreach ([...$this->angles, ...$other->angles] as $key => $_) {
+        foreach ($this === $other ? [] : [...$this->angles, ...$other->angles] as $key => $_) {
             // A bent elbow or wrist says less about a shape than what trunk, arm and leg do.
             $weight = match (strtok($key, '-')) {
                 'elbow', 'forearm', 'wrist', 'ankle', 'toes' => 0.3,

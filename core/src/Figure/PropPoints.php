@@ -49,7 +49,7 @@ final readonly class PropPoints
         $s = $this->side->value;
         $ankle = $this->body->point("ankle-$s");
 
-        return $ankle->plus($this->body->point("toe-$s")->minus($ankle)->unit(), $ahead)->plus($this->body->point("sole-$s")->minus($ankle)->unit(), $down);
+        return $ankle->plus($this->body->point("toe-$s")->minus($ankle)->unit(), $ahead, $this->body->point("sole-$s")->minus($ankle)->unit(), $down);
     }
 
     /** Half way between both thighs, at a share of their length. */
@@ -100,14 +100,14 @@ final readonly class PropPoints
     {
         $ankle = $this->body->point("ankle-$side->value");
 
-        return $ankle->plus($this->body->point("toe-$side->value")->minus($ankle)->unit(), $ahead)->plus($this->body->point("sole-$side->value")->minus($ankle)->unit(), Skeleton::ANKLE + self::ROLL);
+        return $ankle->plus($this->body->point("toe-$side->value")->minus($ankle)->unit(), $ahead, $this->body->point("sole-$side->value")->minus($ankle)->unit(), Skeleton::ANKLE + self::ROLL);
     }
 
     public function underThigh(float $out): Vector
     {
         $hip = $this->body->point("hip-{$this->side->value}");
 
-        return $hip->plus($this->body->point("knee-{$this->side->value}")->minus($hip), 0.72)->plus(new Vector($out, -5.0, 0));
+        return $hip->plus($this->body->point("knee-{$this->side->value}")->minus($hip), 0.72, new Vector($out, -5.0, 0), 1.0);
     }
 
     public function onShoulder(float $ahead): Vector

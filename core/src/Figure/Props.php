@@ -184,7 +184,7 @@ final readonly class Props
             $out = $side === Side::Right ? self::BLANKET : -self::BLANKET;
             [$hip, $knee, $ankle] = array_map(fn (string $joint): Vector => $this->body->point("$joint-$side->value"), ['hip', 'knee', 'ankle']);
             foreach ([[$hip, $knee, 0.3], [$hip, $knee, 1.0], [$knee, $ankle, 0.55]] as [$from, $to, $share]) {
-                $edge[] = $this->camera->page($from->plus($to->minus($from), $share)->plus(new Vector($out, self::BLANKET, 0.6)));
+                $edge[] = $this->camera->page($from->plus($to->minus($from), $share, new Vector($out, self::BLANKET, 0.6), 1.0));
             }
         }
 

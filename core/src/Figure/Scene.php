@@ -30,6 +30,8 @@ final class Scene
     public readonly Pose $rest;
     public readonly View $view;
     public readonly Camera $camera;
+    /** @var array<string, array{list<Shape>, list<Shape>, list<Shape>, list<Shape>}> what stands there is the same for most figures */
+    private static array $furniture = [];
     /** @var array<string, Pose> by step id and side */
     private array $poses = [];
     /** @var array{Posed|null, Posed} */
@@ -65,7 +67,19 @@ final class Scene
     {
         $named ??= $this->side;
 
-        return $this->poses["$stepId/$named->value"] ??= Settled::step($this->variation, $this->angles[$stepId], $this->seat, $named);
+        return $this->poses["$stepId/$named->value"] ??= $this->sameAs($stepId, $named) ?? Settled::step($this->variation, $this->angles[$stepId], $this->seat, $named);
+    }
+
+    /** The pose of another step with the same angles: what goes out comes back the same way. */
+    private function sameAs(string $stepId, Side $named): ?Pose
+    {
+        foreach ($this->angles as $other => $angles) {
+            if (isset($this->poses["$other/$named->value"]) && $angles->byRole === $this->angles[$stepId]->byRole) {
+                return $this->poses["$other/$named->value"];
+            }
+        }
+
+        return null;
     }
 
     /** Whether a hand is carried through the air, away from where arms rest. */
@@ -109,7 +123,7 @@ final class Scene
      */
     public function posed(Pose $pose, ?Step $step, ?Side $named = null): Posed
     {
-        $body = Skeleton::of($pose, $this->seat);
+        $body = $pose === $this->rest ? Settled::restBody($this->seat, $this->variation->position) : Skeleton::of($pose, $this->seat);
         $helps = $step === null ? null : $this->carried?->other();
         if ($helps !== null) {
             // The able hand takes the other forearm near the wrist, as far as it reaches.
@@ -150,12 +164,16 @@ final class Scene
      */
     public function furniture(): array
     {
-        if ($this->seat !== DrawnSeat::Wheelchair) {
-            return Furniture::of($this->seat, $this->camera, $this->side);
+        $away = [];
+        $leans = false;
+        if ($this->seat === DrawnSeat::Wheelchair) {
+            $facts = new BaseFacts($this->variation);
+            $away = array_values(array_filter($facts->bends ? Side::cases() : [], $this->lifts(...)));
+            $leans = $facts->leans;
         }
-        $facts = new BaseFacts($this->variation);
+        $key = implode('/', [$this->seat->value, $this->view->value, $this->side->value, $leans ? 'belt' : '', ...array_column($away, 'value')]);
 
-        return Furniture::of($this->seat, $this->camera, $this->side, array_values(array_filter($facts->bends ? Side::cases() : [], $this->lifts(...))), $facts->leans);
+        return self::$furniture[$key] ??= Furniture::of($this->seat, $this->camera, $this->side, $away, $leans);
     }
 
     /** Whether a leg leaves the place where it rests, in any step. */

@@ -46,7 +46,7 @@ final class Settled
         $isWide = $position === Position::Wide && $seat->restingHip() === 90;
         $pose = LegReach::settled(Pose::of($angles->on($named), $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named);
 
-        return $seat === DrawnSeat::FlatBed ? $pose : self::handsAtRest($pose, $seat);
+        return $seat === DrawnSeat::FlatBed ? $pose : self::handsAtRest($pose, $seat, $position);
     }
 
     /** @param array<string, float> $angles degrees by joint action */
@@ -55,10 +55,19 @@ final class Settled
         return max($angles[JointAction::ShoulderFlexion->value] ?? 0.0, $angles[JointAction::ShoulderAbduction->value] ?? 0.0) > self::AT_REST;
     }
 
-    private static function handsAtRest(Pose $pose, DrawnSeat $seat): Pose
+    private static function handsAtRest(Pose $pose, DrawnSeat $seat, Position $position): Pose
     {
         $resting = array_filter(Side::cases(), $pose->restsArm(...));
         if ($resting === []) {
+            return $pose;
+        }
+        $rest = self::$rests["$seat->value/$position->value"] ?? null;
+        if ($rest !== null && $pose->sitsAs($rest)) {
+            // Hands lie where they lay.
+            foreach ($resting as $side) {
+                $pose = $pose->with($side, $rest->arm($side));
+            }
+
             return $pose;
         }
         $body = Skeleton::of($pose, $seat);

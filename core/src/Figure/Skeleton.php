@@ -98,7 +98,7 @@ final readonly class Skeleton
 
         $points = ['hips' => $hips, 'middle' => $middle, 'chest' => $chest, 'head' => $head, 'nose' => $head->plus($gaze, 10.0)];
         foreach (Side::cases() as $limb) {
-            $points += self::arm($pose, $limb, $chest, $inTrunk);
+            $points += self::arm($pose, $limb, $chest, $axes);
             $points += self::leg($pose, $limb, $seat, $hips, $bow);
         }
 
@@ -143,7 +143,7 @@ final readonly class Skeleton
     {
         [$right, $up, $ahead] = $this->axes;
 
-        return (new Vector(0, 0, 0))->plus($right, $v->x)->plus($up, $v->y)->plus($ahead, $v->z);
+        return Vector::sum($right, $v->x, $up, $v->y, $ahead, $v->z);
     }
 
     /** A direction as seen from the trunk: how far to its right, up along it and ahead. */
@@ -172,10 +172,10 @@ final readonly class Skeleton
     }
 
     /**
-     * @param callable(Vector): Vector $inTrunk
+     * @param array{Vector, Vector, Vector} $axes the trunk's directions
      * @return array<string, Vector>
      */
-    private static function arm(Pose $pose, Side $side, Vector $chest, callable $inTrunk): array
+    private static function arm(Pose $pose, Side $side, Vector $chest, array $axes): array
     {
         $at = static fn (JointAction $action): float => $pose->at($action, $side);
         $raise = $at(JointAction::ShoulderFlexion) - $at(JointAction::ShoulderExtension);
@@ -183,30 +183,39 @@ final readonly class Skeleton
         $bend = $at(JointAction::ElbowFlexion);
         $across = $at(JointAction::ShoulderAcross);
         $turn = $at(JointAction::ShoulderOutward) - $at(JointAction::ShoulderInward);
-        // For the right arm; the left is its mirror image.
-        $upper = (new Vector(0, -1, 0))->rolled(-$open)->pitched(-$raise)->yawed(-$across);
-        $forward = (new Vector(0, 0, 1))->pitched(-$raise)->yawed(-$across);
-        $outward = $forward->cross($upper);
-        $hinge = self::bent($forward, $outward, $turn);
-        $lower = self::bent($upper, $hinge, $bend);
-        $wrist = $at(JointAction::WristExtension) - $at(JointAction::WristFlexion);
-        $hand = self::bent($lower, self::bent($hinge, self::opposite($upper), $bend), -$wrist);
-        $place = static fn (Vector $v): Vector => $inTrunk($side === Side::Left ? $v->mirrored() : $v);
-
-        $shoulder = $chest->plus($place(self::shoulderOf($at(JointAction::ShoulderLift), [
-            JointAction::ShoulderFlexion->value => $raise, JointAction::ShoulderAbduction->value => $open,
-        ])));
-        $elbow = $shoulder->plus($place($upper), self::UPPER_ARM);
-        $wristPoint = $elbow->plus($place($lower), self::FOREARM);
+        $wrist = deg2rad($at(JointAction::WristExtension) - $at(JointAction::WristFlexion));
+        $lifted = self::shoulderOf($at(JointAction::ShoulderLift), [JointAction::ShoulderFlexion->value => $raise, JointAction::ShoulderAbduction->value => $open]);
+        // For the right arm; the left is its mirror image. Every direction is written out, because this is drawn from all day.
+        [$co, $so, $cr, $sr, $ca, $sa] = [cos(deg2rad($open)), sin(deg2rad($open)), cos(deg2rad($raise)), sin(deg2rad($raise)), cos(deg2rad($across)), sin(deg2rad($across))];
+        [$ct, $st, $cb, $sb, $cw, $sw] = [cos(deg2rad($turn)), sin(deg2rad($turn)), cos(deg2rad($bend)), sin(deg2rad($bend)), cos($wrist), sin($wrist)];
+        // The upper arm opened, raised and taken across; what was ahead of it; and out of both.
+        [$ux, $uy, $uz] = [$so * $ca - $co * $sr * $sa, -$co * $cr, $so * $sa + $co * $sr * $ca];
+        [$fx, $fy, $fz] = [-$cr * $sa, $sr, $cr * $ca];
+        [$ox, $oy, $oz] = [$fy * $uz - $fz * $uy, $fz * $ux - $fx * $uz, $fx * $uy - $fy * $ux];
+        // Where the elbow bends to, the forearm, and where its thumb points.
+        [$hx, $hy, $hz] = [$fx * $ct + $ox * $st, $fy * $ct + $oy * $st, $fz * $ct + $oz * $st];
+        [$lx, $ly, $lz] = [$ux * $cb + $hx * $sb, $uy * $cb + $hy * $sb, $uz * $cb + $hz * $sb];
+        [$tx, $ty, $tz] = [$hx * $cb - $ux * $sb, $hy * $cb - $uy * $sb, $hz * $cb - $uz * $sb];
+        [$right, $along, $ahead] = $axes;
+        $mirror = $side === Side::Left ? -1.0 : 1.0;
+        $from = static fn (Vector $at, float $x, float $y, float $z, float $far): Vector => new Vector(
+            $at->x + ($right->x * $x * $mirror + $along->x * $y + $ahead->x * $z) * $far,
+            $at->y + ($right->y * $x * $mirror + $along->y * $y + $ahead->y * $z) * $far,
+            $at->z + ($right->z * $x * $mirror + $along->z * $y + $ahead->z * $z) * $far,
+        );
+        $shoulder = $from($chest, $lifted->x, $lifted->y, $lifted->z, 1.0);
+        $elbow = $from($shoulder, $ux, $uy, $uz, self::UPPER_ARM);
+        $wristPoint = $from($elbow, $lx, $ly, $lz, self::FOREARM);
+        [$px, $py, $pz] = [$lx * $cw - $tx * $sw, $ly * $cw - $ty * $sw, $lz * $cw - $tz * $sw];
 
         return [
             "shoulder-$side->value" => $shoulder,
             "elbow-$side->value" => $elbow,
             "wrist-$side->value" => $wristPoint,
-            "hand-$side->value" => $wristPoint->plus($place($hand), self::HAND),
-            "fingers-$side->value" => $wristPoint->plus($place($hand), self::FINGERS),
+            "hand-$side->value" => $from($wristPoint, $px, $py, $pz, self::HAND),
+            "fingers-$side->value" => $from($wristPoint, $px, $py, $pz, self::FINGERS),
             // Where the thumb points while the forearm is turned neither up nor down.
-            "thumb-$side->value" => $wristPoint->plus($place(self::bent($hinge, self::opposite($upper), $bend))),
+            "thumb-$side->value" => $from($wristPoint, $tx, $ty, $tz, 1.0),
         ];
     }
 
@@ -242,8 +251,6 @@ final readonly class Skeleton
         $out = ($seat->restingHip() === 90 ? self::KNEES_APART : self::FEET_APART) + $at(JointAction::HipAbduction) - $at(JointAction::HipAdduction);
         $turn = self::shownTurn($at(JointAction::HipOutward) - $at(JointAction::HipInward));
 
-        // Straight legs open sideways, bent ones swing out.
-        $open = static fn (Vector $v): Vector => $seat === DrawnSeat::Standing ? $v->rolled(-$out) : $v->yawed($out);
         // A foot on the floor is flat unless its ankle is told; one that tips lifts the ankle, and so the knee.
         $height = -self::HIP_BELOW - self::THIGH * cos(deg2rad($flexion)) - self::SHIN * cos(deg2rad($flexion - $knee));
         $stands = $seat->hasFloor() && abs($turn) < self::STANDS_TURNED && $height < self::FLOOR + self::ANKLE + self::STANDS_WITHIN;
@@ -252,26 +259,35 @@ final readonly class Skeleton
             $toes = -$tipped;
         }
         $heelsUp = $stands ? self::heelsUp(deg2rad($toes + $tipped)) : 0.0;
-        $thigh = $open((new Vector(0, -1, 0))->pitched(-($flexion + $heelsUp)));
-        $back = $open((new Vector(0, 0, -1))->pitched(-($flexion + $heelsUp)));
-        $across = $thigh->cross($back);
-        $hinge = self::bent($back, self::opposite($across), $turn);
-        $shin = self::bent($thigh, $hinge, $knee + $heelsUp);
-        $ahead = self::bent(self::opposite($hinge), $thigh, $knee + $heelsUp);
-        $foot = self::bent($ahead, $shin, $toes);
-        $place = static fn (Vector $v): Vector => $side === Side::Left ? $v->mirrored() : $v;
-
-        $hip = $hips->plus($place(new Vector(self::HIP_HALF, -self::HIP_BELOW, 0)));
-        $kneePoint = $hip->plus($place($thigh), self::THIGH);
-        $ankle = $kneePoint->plus($place($shin), self::SHIN);
+        $raised = deg2rad($flexion + $heelsUp);
+        $bent = deg2rad($knee + $heelsUp);
+        [$cf, $sf, $co, $so] = [cos($raised), sin($raised), cos(deg2rad($out)), sin(deg2rad($out))];
+        [$ct, $st, $ck, $sk, $cp, $sp] = [cos(deg2rad($turn)), sin(deg2rad($turn)), cos($bent), sin($bent), cos(deg2rad($toes)), sin(deg2rad($toes))];
+        // The thigh, and what is behind it: straight legs open sideways, bent ones swing out.
+        [[$ux, $uy, $uz], [$bx, $by, $bz]] = $seat === DrawnSeat::Standing
+            ? [[$cf * $so, -$cf * $co, $sf], [$sf * $so, -$sf * $co, -$cf]]
+            : [[$sf * $so, -$cf, $sf * $co], [-$cf * $so, -$sf, -$cf * $co]];
+        [$ax, $ay, $az] = [$uy * $bz - $uz * $by, $uz * $bx - $ux * $bz, $ux * $by - $uy * $bx];
+        // Where the knee bends to, the shin, what is ahead of it, the foot, and where the sole faces.
+        [$hx, $hy, $hz] = [$bx * $ct - $ax * $st, $by * $ct - $ay * $st, $bz * $ct - $az * $st];
+        [$lx, $ly, $lz] = [$ux * $ck + $hx * $sk, $uy * $ck + $hy * $sk, $uz * $ck + $hz * $sk];
+        [$dx, $dy, $dz] = [$ux * $sk - $hx * $ck, $uy * $sk - $hy * $ck, $uz * $sk - $hz * $ck];
+        $mirror = $side === Side::Left ? -1.0 : 1.0;
+        $hip = new Vector($hips->x + self::HIP_HALF * $mirror, $hips->y - self::HIP_BELOW, $hips->z);
+        $kneePoint = new Vector($hip->x + $ux * $mirror * self::THIGH, $hip->y + $uy * self::THIGH, $hip->z + $uz * self::THIGH);
+        $ankle = new Vector($kneePoint->x + $lx * $mirror * self::SHIN, $kneePoint->y + $ly * self::SHIN, $kneePoint->z + $lz * self::SHIN);
 
         return [
             "hip-$side->value" => $hip,
             "knee-$side->value" => $kneePoint,
             "ankle-$side->value" => $ankle,
-            "toe-$side->value" => $ankle->plus($place($foot), self::FOOT),
+            "toe-$side->value" => new Vector(
+                $ankle->x + ($dx * $cp + $lx * $sp) * $mirror * self::FOOT,
+                $ankle->y + ($dy * $cp + $ly * $sp) * self::FOOT,
+                $ankle->z + ($dz * $cp + $lz * $sp) * self::FOOT,
+            ),
             // Where the sole faces.
-            "sole-$side->value" => $ankle->plus($place(self::bent($shin, self::opposite($ahead), $toes))),
+            "sole-$side->value" => new Vector($ankle->x + ($lx * $cp - $dx * $sp) * $mirror, $ankle->y + $ly * $cp - $dy * $sp, $ankle->z + $lz * $cp - $dz * $sp),
         ];
     }
 
@@ -288,19 +304,5 @@ final readonly class Skeleton
     private static function heelsUp(float $tip): float
     {
         return rad2deg(asin(max(0.0, min(0.5, (self::ankleOver($tip) - self::ANKLE) / self::THIGH))));
-    }
-
-    private static function opposite(Vector $v): Vector
-    {
-        return new Vector(-$v->x, -$v->y, -$v->z);
-    }
-
-    /** $from turned towards $to, its square neighbour, by so many degrees. */
-    private static function bent(Vector $from, Vector $to, float $degrees): Vector
-    {
-        $c = cos(deg2rad($degrees));
-        $s = sin(deg2rad($degrees));
-
-        return new Vector($from->x * $c + $to->x * $s, $from->y * $c + $to->y * $s, $from->z * $c + $to->z * $s);
     }
 }

@@ -14,14 +14,39 @@ final readonly class Vector
     {
     }
 
-    public function plus(self $other, float $times = 1.0): self
+    /** So many times each of up to three others. */
+    public static function sum(self $one, float $times, self $two, float $timesTwo, ?self $three = null, float $timesThree = 1.0): self
     {
-        return new self($this->x + $other->x * $times, $this->y + $other->y * $times, $this->z + $other->z * $times);
+        $x = $one->x * $times + $two->x * $timesTwo;
+        $y = $one->y * $times + $two->y * $timesTwo;
+        $z = $one->z * $times + $two->z * $timesTwo;
+
+        return $three === null ? new self($x, $y, $z) : new self($x + $three->x * $timesThree, $y + $three->y * $timesThree, $z + $three->z * $timesThree);
+    }
+
+    /** From here so many times along each of up to three others. */
+    public function plus(self $one, float $times = 1.0, ?self $two = null, float $timesTwo = 1.0, ?self $three = null, float $timesThree = 1.0): self
+    {
+        $x = $this->x + $one->x * $times;
+        $y = $this->y + $one->y * $times;
+        $z = $this->z + $one->z * $times;
+        if ($two !== null) {
+            $x += $two->x * $timesTwo;
+            $y += $two->y * $timesTwo;
+            $z += $two->z * $timesTwo;
+        }
+
+        return $three === null ? new self($x, $y, $z) : new self($x + $three->x * $timesThree, $y + $three->y * $timesThree, $z + $three->z * $timesThree);
+    }
+
+    public function times(float $times): self
+    {
+        return new self($this->x * $times, $this->y * $times, $this->z * $times);
     }
 
     public function minus(self $other): self
     {
-        return $this->plus($other, -1.0);
+        return new self($this->x - $other->x, $this->y - $other->y, $this->z - $other->z);
     }
 
     public function halved(): self
