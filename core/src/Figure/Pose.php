@@ -85,11 +85,14 @@ final readonly class Pose
         return true;
     }
 
-    /** @return array<string, float> the angles by which an arm is brought to a place, degrees by joint action */
-    public function arm(Side $side): array
+    /**
+     * @param list<JointAction> $actions
+     * @return array<string, float> those of one side that are told, degrees by joint action
+     */
+    public function told(Side $side, array $actions): array
     {
         $angles = [];
-        foreach (ArmReach::ACTIONS as $action) {
+        foreach ($actions as $action) {
             if (isset($this->angles["$action->value:$side->value"])) {
                 $angles[$action->value] = $this->angles["$action->value:$side->value"];
             }

@@ -65,7 +65,7 @@ final class Settled
         if ($rest !== null && $pose->sitsAs($rest)) {
             // Hands lie where they lay.
             foreach ($resting as $side) {
-                $pose = $pose->with($side, $rest->arm($side));
+                $pose = $pose->with($side, $rest->told($side, ArmReach::ACTIONS));
             }
 
             return $pose;

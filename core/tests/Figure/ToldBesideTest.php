@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Figure;
+
+use KindChair\Body\Side;
+use KindChair\Figure\Figure;
+use KindChair\Figure\Shape;
+use KindChair\Movement\Base;
+use KindChair\Tests\Support\Make;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a figure tells beside the body: arrows, closer looks, and what is held. */
+final class ToldBesideTest extends TestCase
+{
+    /** @return list<array{int, int}> where the lines of an outline begin and end, in tenths; with all between them if that is asked for */
+    private static function corners(Shape $shape, bool $all = false): array
+    {
+        preg_match_all($all ? '/(-?\d+) (-?\d+)/' : '/[ML](-?\d+) (-?\d+)/', $shape->data(), $points, PREG_SET_ORDER);
+
+        return array_map(static fn (array $point): array => [(int) $point[1], (int) $point[2]], $points);
+    }
+
+    /** @return list<list<array{int, int}>> the points of each arrow, in tenths */
+    private static function arrows(Figure $figure): array
+    {
+        return array_map(static fn (Shape $shape): array => self::corners($shape, true), array_values(array_filter($figure->shapes, static fn (Shape $shape): bool => $shape->role === 'arrow')));
+    }
+
+    /**
+     * @param list<array{int, int}> $points
+     * @param 0|1 $axis 0 across the page, 1 down
+     * @return array{int, int} the least and the most
+     */
+    private static function span(array $points, int $axis): array
+    {
+        $all = array_column($points, $axis) ?: [0];
+
+        return [min($all), max($all)];
+    }
+
+    public function testArrowsStayByTheFigureOnTheirOwnGround(): void
+    {
+        $wrong = [];
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $variation) {
+                $figure = Figure::of($movement, $variation, $variation->mainBase(), Side::Left);
+                $arrows = self::arrows($figure);
+                $lines = array_filter($figure->shapes, static fn (Shape $shape): bool => $shape->role === 'inset' && $shape->line > 0);
+                $outside = array_filter(array_merge(...$arrows), static fn (array $point): bool => min($point) < -140 || max($point) > 1140);
+                if ($outside !== [] || count($lines) !== count($arrows)) {
+                    $wrong[] = "$movement->id/$variation->id";
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
+    /** @return array<string, array{string, int}> */
+    public static function circles(): array
+    {
+        return ['hands side by side' => ['palm-flips/apart', 2], 'hands palm to palm' => ['palm-flips/meet', 1], 'shoulders seen askew' => ['shoulder-circles/stand', 2]];
+    }
+
+    #[DataProvider('circles')]
+    public function testCirclesNearEachOtherAreDrawnApartAndTogetherOnce(string $rung, int $count): void
+    {
+        [$id, $variation] = explode('/', $rung);
+        $movement = Make::craft()->library->get($id);
+        $figure = Figure::of($movement, $movement->variation($variation), $movement->variation($variation)->mainBase(), Side::Left);
+        $spans = array_map(static fn (array $points): array => self::span($points, 0), self::arrows($figure));
+        sort($spans);
+        self::assertCount($count, $spans);
+        self::assertTrue($count < 2 || $spans[0][1] <= $spans[1][0] + 20, 'they do not lie over each other');
+    }
+
+    public function testAShoulderThatHardlyRisesIsToldByAnArrow(): void
+    {
+        $movement = Make::craft()->library->get('roll-one-shoulder');
+        foreach ($movement->variations as $rung) {
+            $arrows = self::arrows(Figure::of($movement, $rung, Base::Chair, Side::Left));
+            self::assertCount(1, $arrows, $rung->id);
+            [$top, $bottom] = self::span($arrows[0], 1);
+            self::assertGreaterThan(80, $bottom - $top, 'it points up');
+        }
+    }
+
+    public function testHandsThatPassABallHaveOneAndHandsThatHoldWeightsHaveTwo(): void
+    {
+        $balls = static fn (string $id, string $variation): int => count(array_filter(
+            Figure::of(Make::craft()->library->get($id), Make::craft()->library->get($id)->variation($variation), Base::Chair, Side::Left)->shapes,
+            static fn (Shape $shape): bool => $shape->role === 'prop',
+        ));
+        self::assertSame(1, $balls('ball-pass', 'ball'));
+        self::assertSame(2, $balls('ball-squeeze', 'ball'));
+    }
+
+    public function testWhatIsSeenCloserStaysInItsRing(): void
+    {
+        $wrong = [];
+        $looks = 0;
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $rung) {
+                $shapes = Figure::of($movement, $rung, $rung->mainBase(), Side::Left)->shapes;
+                $ring = array_search('ring', array_column($shapes, 'role'), true);
+                $ground = array_search(['inset', 0], array_map(static fn (Shape $shape): array => [$shape->role, $shape->line], $shapes), true);
+                $looks += $ring === false ? 0 : 1;
+                for ($i = (int) $ground + 1; $ring !== false && $i < $ring; ++$i) {
+                    foreach (self::corners($shapes[$i]) as [$x, $y]) {
+                        if (hypot($x - 810, $y - 200) > 195) {
+                            $wrong[] = "$movement->id/$rung->id: {$shapes[$i]->role} at $x, $y";
+                        }
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(100, $looks);
+        self::assertSame([], $wrong);
+    }
+}
