@@ -216,7 +216,7 @@ export function ClassList({
                         : ''}
                 </span>
             </div>
-            <div ref={listRef} data-keys className="relative min-h-0 flex-1 lg:overflow-y-auto">
+            <div ref={listRef} data-keys className="relative min-h-0 flex-1 lg:scroll-pt-11 lg:overflow-y-auto">
                 <Starts value={answer.starts}>
                     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
                         <SortableContext items={ids} strategy={verticalListSortingStrategy}>

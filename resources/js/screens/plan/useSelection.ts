@@ -25,7 +25,11 @@ export function useSelection(answer: PlanAnswer) {
             // After the row's editor has been drawn, so that it comes into view as well.
             setTimeout(() => {
                 const row = list.current?.querySelector<HTMLElement>(`[data-row="${CSS.escape(id)}"]`);
-                row?.scrollIntoView({ block: 'nearest' });
+                const room = list.current
+                    ? list.current.clientHeight - parseFloat(getComputedStyle(list.current).scrollPaddingTop)
+                    : 0;
+                // Where a row and its editor do not fit under the section's name, the row itself is what is seen.
+                row?.scrollIntoView({ block: row.offsetHeight > room ? 'start' : 'nearest' });
                 row?.querySelector<HTMLElement>('[data-select]')?.focus({ preventScroll: true });
             }, DRAWN);
         }
