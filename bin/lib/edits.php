@@ -14,7 +14,7 @@ use Facebook\WebDriver\WebDriverBy;
 
 require dirname(__DIR__, 2) . '/vendor/autoload.php';
 
-const EDITS = 40;
+const EDITS = 100;
 const MEASURE = <<<'JS'
     const [edits, done] = arguments;
     const main = document.querySelector('main');
