@@ -41,15 +41,31 @@ final class NewcomerTest extends BrowserTestCase
         $this->visit((string) parse_url($link, PHP_URL_PATH));
     }
 
-    public function testAFirstDayTakesFewClicksAndKeys(): void
+    private function joins(): void
     {
-        $this->invited();
-        $begun = microtime(true);
         $this->type('The name you teach under', 'Ann');
         $this->type('E-mail', 'ann@home.example');
         $this->type('Password, ten letters or more', 'kind chairs');
         $this->type('The same password again', 'kind chairs', true);
         $this->see('First steps');
+    }
+
+    public function testEachEmptyPlaceShowsAnExample(): void
+    {
+        $this->invited();
+        $this->joins();
+        foreach (['/' => 'Your first class', '/people' => 'Who comes to your class?', '/places' => 'Where do you teach?', '/log' => 'No class has been led yet'] as $page => $title) {
+            $this->visit($page);
+            $this->see($title);
+            $this->see('For example:');
+        }
+    }
+
+    public function testAFirstDayTakesFewClicksAndKeys(): void
+    {
+        $this->invited();
+        $begun = microtime(true);
+        $this->joins();
 
         $this->click('Note people');
         $this->click('New group');

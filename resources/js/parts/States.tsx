@@ -48,11 +48,14 @@ export function EmptyPlace({
     title,
     children,
     action,
+    example,
     isPage = false,
 }: {
     title: string;
     children: ReactNode;
     action?: ReactNode;
+    /** how it looks once something is there */
+    example?: ReactNode;
     isPage?: boolean;
 }) {
     const Heading = isPage ? 'h1' : 'h2';
@@ -61,6 +64,12 @@ export function EmptyPlace({
             <Heading className="text-[1.3125rem]">{title}</Heading>
             <p className="mx-auto mb-5 mt-2 max-w-prose text-ink-soft">{children}</p>
             {action}
+            {example && (
+                <p className="mx-auto mt-6 max-w-prose rounded-xl bg-white px-4 py-3 text-left text-[0.9375rem]">
+                    <strong className="mr-1">For example:</strong>
+                    {example}
+                </p>
+            )}
         </div>
     );
 }

@@ -74,6 +74,7 @@ export default function Classes() {
             {rows.length === 0 && (
                 <EmptyPlace
                     title="Your first class"
+                    example="“Tuesday seated class”, 45 minutes, ten people: arrive, breathe, warm up, head to toe with both sides alike, settle."
                     action={
                         <button className="button button-main" onClick={() => void navigate('/classes/new')}>
                             New class

@@ -192,6 +192,7 @@ export default function Log() {
             {log.data.led.length === 0 ? (
                 <EmptyPlace
                     title="No class has been led yet"
+                    example="“Tuesday seated class: 41 of 45 minutes, nine came. Left out the second twist. A. T. kept one arm down; ask about the shoulder next week.”"
                     action={
                         <Link to="/" className="button button-main">
                             To your classes

@@ -104,14 +104,15 @@ export default function People() {
             {!group && (
                 <EmptyPlace
                     title="Who comes to your class?"
+                    example="“Tuesday group”: A. T., on a chair; M. K., in a wheelchair, sore wrists; J. S., lies flat."
                     action={
                         <button className="button button-main" onClick={() => setNaming('new')}>
                             New group
                         </button>
                     }
                 >
-                    Make a group, such as “Tuesday group”, and add its people: a name or initials, what they sit on, and
-                    what to be careful with. Everything about health is stored encrypted.
+                    Make a group and add its people: a name or initials, what they sit on, and what to be careful with.
+                    Everything about health is stored encrypted.
                 </EmptyPlace>
             )}
             {group && (
@@ -150,14 +151,14 @@ export default function People() {
                     {group.people.length === 0 && (
                         <EmptyPlace
                             title="Nobody here yet"
+                            example="“M. K., wheelchair, sore wrists” already tells Kind Chair which versions to offer."
                             action={
                                 <button className="button button-main" onClick={() => setEditing('new')}>
                                     Add a person
                                 </button>
                             }
                         >
-                            Initials are enough. “M. K., wheelchair, sore wrists” already tells Kind Chair which
-                            versions to offer.
+                            Initials are enough, with what somebody sits on and what to be careful with.
                         </EmptyPlace>
                     )}
                     {others.length > 0 && (

@@ -78,6 +78,7 @@ export default function Readiness() {
             {people.length === 0 && (
                 <EmptyPlace
                     title="Nobody is noted for this class"
+                    example="“M. K.: dizzy today.” Then M. K. stays seated, head level and eyes open, in every movement of this class."
                     action={
                         <Link className="button button-main" to="/people">
                             To your people

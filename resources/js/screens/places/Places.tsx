@@ -30,7 +30,11 @@ export default function Places() {
                 {places.data.places.length > 0 && main}
             </PageTitle>
             {places.data.places.length === 0 && (
-                <EmptyPlace title="Where do you teach?" action={main}>
+                <EmptyPlace
+                    title="Where do you teach?"
+                    action={main}
+                    example="“Parish hall, 8 by 11 m, door by the stage. Twelve chairs without arms, four blocks, six blankets. Nothing on the floor.”"
+                >
                     Note a room with its doors, and Kind Chair sets chairs, wheelchairs and beds out with reach and
                     aisles. Note what is there, and it tells what to bring.
                 </EmptyPlace>

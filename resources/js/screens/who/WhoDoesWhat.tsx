@@ -48,6 +48,7 @@ export default function WhoDoesWhat() {
             {people.length === 0 || entries.length === 0 ? (
                 <EmptyPlace
                     title={people.length === 0 ? 'Nobody is noted for this class' : 'Nothing is planned yet'}
+                    example="Side lean: seven fully; A. T. with the arm no higher than the shoulder; M. K. in the wheelchair, elbow on the armrest; J. rests and breathes along."
                     action={
                         <Link
                             className="button button-main"
