@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /*
  * Measures in a real browser how long it takes from a change on Plan to its whole answer on the screen, and to the first picture of it.
- * The demo class, and one of 60 rows for 30 people made from it. php bin/lib/edits.php ADDRESS
+ * The demo class, and one of 60 rows for 30 people made from it. php bin/lib/edits.php ADDRESS, of a server with fresh demo data: people who
+ * are there already would have to be told apart.
  */
 
 use Facebook\WebDriver\Chrome\ChromeOptions;

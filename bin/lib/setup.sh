@@ -139,6 +139,7 @@ serve() {
     echo
     export PHP_CLI_SERVER_WORKERS=4 APP_URL="http://127.0.0.1:$1"
     cd public
+    # The program's files are looked at again every ten seconds; whoever changes its addresses starts it again.
     # The server's own list of requests is kept nowhere: addresses tell what somebody looked at. Errors go to the log.
     exec php -d opcache.enable_cli=1 -d opcache.revalidate_freq=10 -d expose_php=0 -d log_errors=1 -d "error_log=$KIND_CHAIR_DATA/logs/php.log" \
         -S "127.0.0.1:$1" -t . ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >/dev/null 2>&1
