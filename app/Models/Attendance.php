@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read Participant|null $participant
  * @property-read LedClass $ledClass
  */
-final class Attendance extends Model
+final class Attendance extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A run of movements that a teacher keeps, to be put into classes.
@@ -14,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property array{entries: list<array<string, mixed>>, groups?: list<array<string, mixed>>} $document as they stand in a section of a plan
  */
-final class Block extends Model
+final class Block extends Record
 {
     protected $fillable = ['name', 'document'];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A stretch of a class as it was really done.
@@ -17,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $own whether the teacher kept the time herself
  * @property int $length tenths of a second
  */
-final class DoneStretch extends Model
+final class DoneStretch extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array{movement: string|null, variation: string|null, mark: string, does: string} $version
  * @property-read LedClass $ledClass
  */
-final class DoneVersion extends Model
+final class DoneVersion extends Record
 {
     public $timestamps = false;
 

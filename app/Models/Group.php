@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Support\Str;
@@ -20,7 +19,7 @@ use KindChair\Format\GroupReader;
  * @property-read Collection<int, Participant> $people
  * @property-read User $user
  */
-final class Group extends Model
+final class Group extends Record
 {
     /** People in one group; a file of more is refused as well (schema/group.schema.json). */
     public const MOST = 500;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
@@ -15,7 +14,7 @@ use Illuminate\Support\Str;
  * @property string $token_hash
  * @property Carbon $expires_at
  */
-final class Invitation extends Model
+final class Invitation extends Record
 {
     /** Days. */
     public const LASTS = 7;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -24,7 +23,7 @@ use Illuminate\Support\Carbon;
  * @property-read Collection<int, Attendance> $attendances
  * @property-read Collection<int, DoneStretch> $stretches
  */
-final class LedClass extends Model
+final class LedClass extends Record
 {
     protected $fillable = ['revision', 'started_at', 'ended_at', 'state', 'note'];
 

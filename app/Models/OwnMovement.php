@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -23,7 +22,7 @@ use Illuminate\Support\Facades\DB;
  * @property-read Collection<int, OwnMovementVersion> $versions
  * @property-read User $user
  */
-final class OwnMovement extends Model
+final class OwnMovement extends Record
 {
     protected $fillable = ['key', 'number', 'draft', 'removed_at'];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A movement as it was kept once. Never changed, so that classes planned with it go on as they were.
@@ -13,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $number
  * @property array<string, mixed> $document
  */
-final class OwnMovementVersion extends Model
+final class OwnMovementVersion extends Record
 {
     public const UPDATED_AT = null;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A precaution that a teacher has added, in the form of the shipped ones.
@@ -14,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $code
  * @property array<string, mixed> $document
  */
-final class OwnPrecaution extends Model
+final class OwnPrecaution extends Record
 {
     protected $fillable = ['code', 'document'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -26,7 +25,7 @@ use Illuminate\Support\Carbon;
  * @property-read Collection<int, ReadinessCheck> $checks
  * @property-read Collection<int, VersionChoice> $choices
  */
-final class Participant extends Model
+final class Participant extends Record
 {
     protected $fillable = ['key', 'name', 'base', 'health', 'user_id'];
 

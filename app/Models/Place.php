@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Where classes are held: the room, what is there, and what is never done there.
@@ -14,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property array<string, mixed> $document the open form (schema/place.schema.json)
  */
-final class Place extends Model
+final class Place extends Record
 {
     protected $fillable = ['name', 'document'];
 

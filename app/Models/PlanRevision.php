@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use KindChair\Format\PlanUpgrade;
 
 /**
@@ -17,7 +16,7 @@ use KindChair\Format\PlanUpgrade;
  * @property string|null $summary what the list of classes tells of it (App\Planning\ClassSummaries)
  * @property array<array-key, mixed> $document the open plan form (schema/plan.schema.json)
  */
-final class PlanRevision extends Model
+final class PlanRevision extends Record
 {
     public const UPDATED_AT = null;
 

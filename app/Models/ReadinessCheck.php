@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KindChair\People\Readiness;
 
@@ -17,7 +16,7 @@ use KindChair\People\Readiness;
  * @property-read Participant $participant
  * @property-read SeatedClass $seatedClass
  */
-final class ReadinessCheck extends Model
+final class ReadinessCheck extends Record
 {
     protected $fillable = ['participant_id', 'answers'];
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -33,7 +32,7 @@ use RuntimeException;
  * @property-read Collection<int, VersionChoice> $choices
  * @property-read Collection<int, LedClass> $led
  */
-final class SeatedClass extends Model
+final class SeatedClass extends Record
 {
     protected $fillable = ['title', 'place', 'place_id', 'starts_at', 'group_id', 'is_weekly', 'changes'];
 

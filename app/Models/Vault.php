@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What this database is: its id, a word by which the key it is written with is known again, and the public half of
@@ -15,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $passphrase_salt
  * @property string|null $passphrase_public
  */
-final class Vault extends Model
+final class Vault extends Record
 {
     protected $fillable = ['data_id', 'key_check', 'passphrase_salt', 'passphrase_public'];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -22,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property-read Participant $participant
  * @property-read SeatedClass $seatedClass
  */
-final class VersionChoice extends Model
+final class VersionChoice extends Record
 {
     protected $fillable = ['participant_id', 'entry', 'choice', 'ended_at'];
 

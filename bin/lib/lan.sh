@@ -24,8 +24,8 @@ serve_lan() {
     if [ -n "$plain" ]; then scheme=http tls=''; fi
     if [ "$(id -u)" -eq 0 ]; then as_root=(-R); fi
     (umask 077 && mkdir -p "$work")
-    remember_routes
     export APP_URL="$scheme://$address:$port" KIND_CHAIR_HOSTS="$address${KIND_CHAIR_HOSTS:+,$KIND_CHAIR_HOSTS}"
+    remember_setup
     cat >"$work/fpm.conf" <<CONF
 [global]
 error_log = $KIND_CHAIR_DATA/logs/php.log

@@ -120,10 +120,12 @@ prepare_data() {
     php artisan data:prepare || exit 1
 }
 
-# For as long as this server runs, the addresses that it knows are worked out once, now, and not with every request.
-remember_routes() {
-    export APP_ROUTES_CACHE="$KIND_CHAIR_DATA/framework/routes.php"
-    rm -f "$APP_ROUTES_CACHE"
+# For as long as this server runs, its settings and the addresses that it knows are worked out once, now, and not with every
+# request. They lie in the data folder, which is closed: the key is among them.
+remember_setup() {
+    export APP_ROUTES_CACHE="$KIND_CHAIR_DATA/framework/routes.php" APP_CONFIG_CACHE="$KIND_CHAIR_DATA/framework/config.php"
+    rm -f "$APP_ROUTES_CACHE" "$APP_CONFIG_CACHE"
+    php artisan config:cache --quiet || rm -f "$APP_CONFIG_CACHE"
     php artisan route:cache --quiet || rm -f "$APP_ROUTES_CACHE"
 }
 
@@ -132,14 +134,14 @@ serve() {
     if php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $n, $t, 1) ? 0 : 1);' "$1"; then
         stop "Port $1 is taken by another program. Choose another one: $(basename "$0") --port=$(($1 + 1))"
     fi
-    remember_routes
+    export PHP_CLI_SERVER_WORKERS=4 APP_URL="http://127.0.0.1:$1"
+    remember_setup
     echo
     echo "  Kind Chair is ready:  http://127.0.0.1:$1"
     echo "  Stop it with Ctrl+C."
     echo
-    export PHP_CLI_SERVER_WORKERS=4 APP_URL="http://127.0.0.1:$1"
     cd public
-    # The program's files are looked at again every ten seconds; whoever changes its addresses starts it again.
+    # The program's files are looked at again every ten seconds; whoever changes its addresses or settings starts it again.
     # The server's own list of requests is kept nowhere: addresses tell what somebody looked at. Errors go to the log.
     exec php -d opcache.enable_cli=1 -d opcache.revalidate_freq=10 -d expose_php=0 -d log_errors=1 -d "error_log=$KIND_CHAIR_DATA/logs/php.log" \
         -S "127.0.0.1:$1" -t . ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >/dev/null 2>&1

@@ -32,6 +32,9 @@ final class Invitation
     /** @var array<string, list<string>> the same of those that have equals */
     private static array $exchangeable = [];
 
+    private static ?string $anyWay = null;
+    private static ?string $anyEqual = null;
+
     /** @return list<string> the invitations in some words */
     public static function in(string $words): array
     {
@@ -42,7 +45,8 @@ final class Invitation
     private static function find(string $words): array
     {
         // Most sentences invite to nothing: one look tells, instead of one for each way.
-        if (preg_match('/' . implode('|', self::WAYS) . '/', $words) !== 1) {
+        self::$anyWay ??= self::any(self::WAYS);
+        if (preg_match(self::$anyWay, $words) !== 1) {
             return [];
         }
 
@@ -71,10 +75,16 @@ final class Invitation
         if (isset(self::$exchangeable[$words])) {
             return self::$exchangeable[$words];
         }
-        $all = array_merge(...self::EQUALS);
-        $isIn = preg_match('/' . implode('|', $all) . '/', $words) === 1;
+        self::$anyEqual ??= self::any(array_merge(...self::EQUALS));
+        $isIn = preg_match(self::$anyEqual, $words) === 1;
 
-        return self::$exchangeable[$words] = $isIn ? array_values(array_filter($all, static fn (string $way): bool => str_contains($words, $way))) : [];
+        return self::$exchangeable[$words] = $isIn ? array_values(array_filter(array_merge(...self::EQUALS), static fn (string $way): bool => str_contains($words, $way))) : [];
+    }
+
+    /** @param list<string> $ways */
+    private static function any(array $ways): string
+    {
+        return '/' . implode('|', $ways) . '/';
     }
 
     /** Whether words leave a choice: an invitation, another way beside the one that is told, or a measure that is one's own. */
