@@ -1,25 +1,21 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useEffect, useRef, type ReactNode } from 'react';
 
-/** A dialog: in the middle on wide screens, from the bottom on phones. */
-export function Sheet({
-    title,
-    open,
-    onClose,
-    children,
-    wide = false,
-}: {
+interface Props {
     title: string;
-    open: boolean;
     onClose: () => void;
     children: ReactNode;
     wide?: boolean;
-}) {
+}
+
+/** A dialog: in the middle on wide screens, from the bottom on phones. Nothing at all while it is closed. */
+export function Sheet({ open, ...opened }: Props & { open: boolean }) {
+    return open ? <Opened {...opened} /> : null;
+}
+
+function Opened({ title, onClose, children, wide = false }: Props) {
     const content = useRef<HTMLDivElement>(null);
     useEffect(() => {
-        if (!open) {
-            return;
-        }
         // On its first field, where there is one: that is what it was opened for.
         const frame = requestAnimationFrame(() => {
             const field = content.current?.querySelector<HTMLElement>(
@@ -30,9 +26,9 @@ export function Sheet({
             }
         });
         return () => cancelAnimationFrame(frame);
-    }, [open]);
+    }, []);
     return (
-        <Dialog open={open} onClose={onClose} className="relative z-40">
+        <Dialog open onClose={onClose} className="relative z-40">
             <DialogBackdrop className="fixed inset-0 bg-shade" />
             <div className="fixed inset-0 flex items-end justify-center md:items-center md:p-6">
                 <DialogPanel

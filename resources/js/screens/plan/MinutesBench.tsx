@@ -1,8 +1,9 @@
+import { memo } from 'react';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import { clock } from '../../parts/time';
 
 /** The slot as a bench as long as the booked time, each section a cushion as long as its minutes. */
-export function MinutesBench({
+export const MinutesBench = memo(function MinutesBench({
     totals,
     current,
     onChoose,
@@ -126,4 +127,4 @@ export function MinutesBench({
             </div>
         </section>
     );
-}
+});

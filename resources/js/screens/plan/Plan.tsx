@@ -8,6 +8,7 @@ import { FindEverywhere } from '../../parts/FindEverywhere';
 import { later } from '../../parts/later';
 import { Sheet } from '../../parts/Sheet';
 import { useLate } from '../../parts/useLate';
+import { useSame } from '../../parts/useSame';
 import { useTitle } from '../../parts/useTitle';
 import { Trouble, Waiting } from '../../parts/States';
 import type { ZoneName } from '../../parts/ZoneShape';
@@ -119,7 +120,8 @@ function Plan({ classId, answer, state, library }: Props) {
     };
     const lead = useStartLeading(classId, setSaid);
     const [finding, setFinding] = useState(false);
-    const actions = usePlanActions(classId, setOpen, () => setFinding(true));
+    const find = useCallback(() => setFinding(true), []);
+    const actions = usePlanActions(classId, setOpen, find);
     const { remove } = usePlanKeys(answer, library.doses, selection, {
         edit,
         step,
@@ -138,7 +140,17 @@ function Plan({ classId, answer, state, library }: Props) {
     const selectedSection = answer.plan.sections.find((section) =>
         section.entries.some((entry) => entry.id === selected),
     );
-    const map = <BodyMap answer={answer.told} zone={zone} onZone={setZone} onIdea={addIdea} />;
+    const tryIdea = useSame(addIdea);
+    const toSection = useSame((id: string) => {
+        const first = answer.plan.sections.find((section) => section.id === id)?.entries[0];
+        if (first) {
+            select(first.id, true);
+        } else {
+            setAdding({ section: id, index: 0 });
+        }
+    });
+    const rehearse = useCallback(() => setOpen('rehearsal'), []);
+    const map = <BodyMap answer={answer.told} zone={zone} onZone={setZone} onIdea={tryIdea} />;
     const peoplePanel = <PeoplePanel classId={classId} people={answer.people} row={selectedRow} />;
 
     return (
@@ -163,16 +175,9 @@ function Plan({ classId, answer, state, library }: Props) {
             {said && <Said words={said} onRead={() => setSaid(null)} />}
             <MinutesBench
                 totals={answer.totals}
-                onRehearse={() => setOpen('rehearsal')}
+                onRehearse={rehearse}
                 current={selectedSection?.id ?? null}
-                onChoose={(id) => {
-                    const first = answer.plan.sections.find((section) => section.id === id)?.entries[0];
-                    if (first) {
-                        select(first.id, true);
-                    } else {
-                        setAdding({ section: id, index: 0 });
-                    }
-                }}
+                onChoose={toSection}
             />
             <Findings
                 answer={answer}

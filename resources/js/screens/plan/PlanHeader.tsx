@@ -1,4 +1,5 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import type { Doing } from '../../parts/actions';
 import { Sign } from '../../parts/Shell';
@@ -64,24 +65,7 @@ export function PlanHeader({ classId, answer, isUnsaved, canUndo, canRedo, saveN
                 >
                     Redo
                 </button>
-                <Menu>
-                    <MenuButton className="button button-quiet px-3">More</MenuButton>
-                    <MenuItems
-                        anchor="bottom end"
-                        className="z-30 w-64 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:6px]"
-                    >
-                        {actions.map(({ name, go: run }) => (
-                            <MenuItem key={name}>
-                                <button
-                                    className="flex min-h-11 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel"
-                                    onClick={run}
-                                >
-                                    {name}
-                                </button>
-                            </MenuItem>
-                        ))}
-                    </MenuItems>
-                </Menu>
+                <More actions={actions} />
             </span>
             <a className="button shrink-0 px-3 max-md:hidden" href={sheet}>
                 Print cue sheet
@@ -93,3 +77,27 @@ export function PlanHeader({ classId, answer, isUnsaved, canUndo, canRedo, saveN
         </header>
     );
 }
+
+/** What can be done besides; with a change of the class it stays as it is. */
+const More = memo(function More({ actions }: { actions: readonly Doing[] }) {
+    return (
+        <Menu>
+            <MenuButton className="button button-quiet px-3">More</MenuButton>
+            <MenuItems
+                anchor="bottom end"
+                className="z-30 w-64 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:6px]"
+            >
+                {actions.map(({ name, go: run }) => (
+                    <MenuItem key={name}>
+                        <button
+                            className="flex min-h-11 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel"
+                            onClick={run}
+                        >
+                            {name}
+                        </button>
+                    </MenuItem>
+                ))}
+            </MenuItems>
+        </Menu>
+    );
+});
