@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * A run of movements that a teacher keeps, to be put into classes.
  *

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * A movement as it was kept once. Never changed, so that classes planned with it go on as they were.
  *

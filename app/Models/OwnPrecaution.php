@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * A precaution that a teacher has added, in the form of the shipped ones.
  *

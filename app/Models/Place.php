@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * Where classes are held: the room, what is there, and what is never done there.
  *

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * What this database is: its id, a word by which the key it is written with is known again, and the public half of
  * the passphrase that opens its backups. One row.

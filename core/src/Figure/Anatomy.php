@@ -6,14 +6,18 @@ namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
+use WeakMap;
 
 /**
  * The flesh on a skeleton: a body of no age, sex or race. Radii in units of 1.65 cm, after mean breadths and depths of seated adults
  * (Pheasant and Haslegrave, Bodyspace, 2006, halves of both sexes): thigh clearance 15 cm, chest depth 24, hip breadth 37,
  * head breadth 15, head length 19.
  */
-final readonly class Anatomy
+final class Anatomy
 {
+    /** @var WeakMap<Vector, array<string, array<string, Flesh>>>|null legs by their ankle, which is another one for any other leg, and what the foot does */
+    private static ?WeakMap $legs = null;
+
     private const THIGH = [4.7, 3.35];
     private const SHIN = [3.3, 3.1, 1.95];
     private const UPPER_ARM = [3.15, 2.35];
@@ -44,7 +48,7 @@ final readonly class Anatomy
     {
         $parts = ['torso' => self::trunk($body, $pose), 'shoulders' => self::shoulders($body, $pose), ...self::head($body)];
         foreach (Side::cases() as $side) {
-            $parts += self::arm($body, $pose, $side, $grips[$side->value]) + self::leg($body, $pose, $side, $hasToes);
+            $parts += self::arm($body, $pose, $side, $grips[$side->value]) + self::keptLeg($body, $pose, $side, $hasToes);
         }
 
         return $parts;
@@ -207,6 +211,20 @@ final readonly class Anatomy
         $palm = Vector::sum($palm, cos(deg2rad($wristBend)), $lower, -sin(deg2rad($wristBend)));
 
         return [$along, $edge, $palm];
+    }
+
+    /** @return array<string, Flesh> the same for a leg that is as it was */
+    private static function keptLeg(Skeleton $body, Pose $pose, Side $side, bool $hasToes): array
+    {
+        self::$legs ??= new WeakMap();
+        $ankle = $body->point("ankle-$side->value");
+        $foot = $pose->foot($side) . ($hasToes ? 'toes' : '');
+        $known = self::$legs[$ankle] ?? [];
+        if (!isset($known[$foot])) {
+            self::$legs[$ankle] = $known = [...$known, $foot => self::leg($body, $pose, $side, $hasToes)];
+        }
+
+        return $known[$foot];
     }
 
     /** @return array<string, Flesh> */

@@ -11,21 +11,29 @@ use KindChair\Movement\View;
  * From where a figure is seen. People are drawn as in a mirror: from the front their left is on the left of the page. The side that
  * works turns towards whoever looks, so that a figure of the right side is the mirror image on the page of one of the left.
  */
-final readonly class Camera
+final class Camera
 {
+    /** @var array<string, self> the same one for all that are drawn from there: what was seen by it once is known */
+    private static array $known = [];
+
     private function __construct(
-        private float $cosTurn,
-        private float $sinTurn,
-        private float $cosTip,
-        private float $sinTip,
-        private float $x,
-        private float $y,
-        private float $scale,
+        private readonly float $cosTurn,
+        private readonly float $sinTurn,
+        private readonly float $cosTip,
+        private readonly float $sinTip,
+        private readonly float $x,
+        private readonly float $y,
+        private readonly float $scale,
     ) {
     }
 
     /** @param Side $near the side that is turned towards the viewer */
     public static function of(View $view, DrawnSeat $seat, Side $near): self
+    {
+        return self::$known["$view->value/$seat->value/$near->value"] ??= self::at($view, $seat, $near);
+    }
+
+    private static function at(View $view, DrawnSeat $seat, Side $near): self
     {
         [$turn, $tip, $x, $y, $scale] = match (true) {
             $seat === DrawnSeat::FlatBed => match ($view) {
@@ -81,6 +89,24 @@ final readonly class Camera
             $this->x + ($v->x * $this->cosTurn + $v->z * $this->sinTurn) * $this->scale,
             $this->y - ($v->y * $this->cosTip - $depth * $this->sinTip) * $this->scale,
         ];
+    }
+
+    /**
+     * @param list<Vector> $points
+     * @return list<array{float, float}> the same of many at once
+     */
+    public function pages(array $points): array
+    {
+        $pages = [];
+        foreach ($points as $v) {
+            $depth = $v->z * $this->cosTurn - $v->x * $this->sinTurn;
+            $pages[] = [
+                $this->x + ($v->x * $this->cosTurn + $v->z * $this->sinTurn) * $this->scale,
+                $this->y - ($v->y * $this->cosTip - $depth * $this->sinTip) * $this->scale,
+            ];
+        }
+
+        return $pages;
     }
 
     /** How much nearer than the middle between the hips a point is, in units. */

@@ -19,6 +19,7 @@ final class Flesh
     /** @var list<array{float, float}> where the balls lie as they were last looked at */
     private array $page = [];
     private ?Camera $seenBy = null;
+    private ?Outline $outline = null;
 
     /** Adds a ball and joins it to others; its number. */
     public function ball(Vector $at, float $radius, int ...$joinedTo): int
@@ -43,7 +44,8 @@ final class Flesh
     {
         if ($this->seenBy !== $camera || count($this->page) !== count($this->balls)) {
             $this->seenBy = $camera;
-            $this->page = array_map($camera->page(...), $this->balls);
+            $this->outline = null;
+            $this->page = $camera->pages($this->balls);
         }
 
         return $this->page;
@@ -52,15 +54,18 @@ final class Flesh
     /** The outline on the page of this part, added to one that is being drawn. */
     public function outlined(Outline $outline, Camera $camera): Outline
     {
-        $scale = $camera->scale();
         $page = $this->page($camera);
-        foreach ($this->areas as $area) {
-            $outline->area(array_map(static fn (int $ball): array => $page[$ball], $area));
-        }
-        foreach ($this->limbs as [$from, $to]) {
-            $outline->limb($page[$from][0], $page[$from][1], $this->radii[$from] * $scale, $page[$to][0], $page[$to][1], $this->radii[$to] * $scale);
+        if ($this->outline === null) {
+            $this->outline = new Outline();
+            $scale = $camera->scale();
+            foreach ($this->areas as $area) {
+                $this->outline->area(array_map(static fn (int $ball): array => $page[$ball], $area));
+            }
+            foreach ($this->limbs as [$from, $to]) {
+                $this->outline->limb($page[$from][0], $page[$from][1], $this->radii[$from] * $scale, $page[$to][0], $page[$to][1], $this->radii[$to] * $scale);
+            }
         }
 
-        return $outline;
+        return $outline->with($this->outline);
     }
 }

@@ -10,8 +10,11 @@ use KindChair\Movement\FingerForm;
  * A palm and five fingers. Lengths in units of 1.65 cm: palm 9, middle finger 7.5, breadth 7.5 cm, after the mean of adult hands
  * (NASA-STD-3000, anthropometry).
  */
-final readonly class HandShape
+final class HandShape
 {
+    /** @var Kept<Flesh>|null hands by what they do */
+    private static ?Kept $shapes = null;
+
     private const PALM = 5.4;
     /** Where each finger begins, towards the thumb, and how long it is: index to little finger. */
     private const FINGERS = [[1.55, 4.2], [0.5, 4.6], [-0.55, 4.3], [-1.55, 3.5]];
@@ -29,6 +32,26 @@ final readonly class HandShape
      */
     public static function add(Flesh $flesh, Vector $wrist, Vector $along, Vector $thumb, Vector $palm, Grip $grip): void
     {
+        self::$shapes ??= new Kept();
+        $shape = self::$shapes->of("$grip->curl $grip->spread {$grip->form?->value}", static fn (): Flesh => self::shaped($grip));
+        $first = count($flesh->balls);
+        foreach ($shape->balls as $ball) {
+            $flesh->balls[] = $wrist->plus($along, $ball->x, $thumb, $ball->y, $palm, $ball->z);
+        }
+        array_push($flesh->radii, ...$shape->radii);
+        foreach ($shape->limbs as [$from, $to]) {
+            $flesh->limbs[] = [$first + $from, $first + $to];
+        }
+        foreach ($shape->areas as $area) {
+            $flesh->area(...array_map(static fn (int $ball): int => $first + $ball, $area));
+        }
+    }
+
+    /** A hand at the middle of the room: its fingers along x, its thumb's edge along y, its palm facing along z. */
+    private static function shaped(Grip $grip): Flesh
+    {
+        $flesh = new Flesh();
+        [$wrist, $along, $thumb, $palm] = [new Vector(0, 0, 0), new Vector(1, 0, 0), new Vector(0, 1, 0), new Vector(0, 0, 1)];
         $root = $flesh->ball($wrist, 1.5);
         $knuckles = [];
         $index = null;
@@ -53,6 +76,8 @@ final readonly class HandShape
         $heel = $flesh->ball($wrist->plus($along, 1.5, $thumb, 1.3), 1.0, $root);
         [$joint, $tip] = self::thumb($wrist, $along, $thumb, $palm, $grip, $index);
         $flesh->ball($tip, 0.55, $flesh->ball($joint, 0.75, $heel));
+
+        return $flesh;
     }
 
     /** @return array{Vector, Vector} joint and tip: over the fingers or under them in a fist, on a fingertip, or stood off an open hand */

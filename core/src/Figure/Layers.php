@@ -31,24 +31,48 @@ final class Layers
      */
     public static function of(array $parts, array $grips, Camera $camera, Side $near): array
     {
-        $samples = [];
+        $samples = $boxes = $depth = [];
         foreach (self::pieces($near) as $piece => $names) {
-            $samples[$piece] = self::samples($parts, $names, $camera);
+            [$samples[$piece], $boxes[$piece], $depth[$piece]] = self::samples($parts, $names, $camera);
         }
-        $before = self::before($samples, $grips);
-        $depth = array_map(static fn (array $balls): float => round(array_sum(array_column($balls, 2)) / count($balls), 2), $samples);
+        $before = self::before($samples, $boxes, $grips);
         asort($depth);
         $order = [];
-        $last = null;
+        $mate = null;
         while ($depth !== []) {
-            $free = array_keys(array_filter($depth, static fn (string $piece): bool => array_intersect_key($before[$piece], $depth) === [], ARRAY_FILTER_USE_KEY));
-            $mate = $last === null ? null : self::mate($last);
-            $last = $mate !== null && in_array($mate, $free, true) ? $mate : $free[0] ?? array_key_first($depth);
-            $order[] = $last;
-            unset($depth[$last]);
+            $next = array_key_first($depth);
+            $isFree = false;
+            foreach ($depth as $piece => $_) {
+                if (($isFree && $piece !== $mate) || !self::isFree($before[$piece], $depth)) {
+                    continue;
+                }
+                $next = $isFree && $piece !== $mate ? $next : $piece;
+                $isFree = true;
+                if ($piece === $mate || $mate === null) {
+                    break;
+                }
+            }
+            $order[] = $next;
+            $mate = self::mate($next);
+            unset($depth[$next]);
         }
 
         return $order;
+    }
+
+    /**
+     * @param array<string, true> $behind what has to be drawn before a piece
+     * @param array<string, float> $left what is not drawn yet
+     */
+    private static function isFree(array $behind, array $left): bool
+    {
+        foreach ($behind as $piece => $_) {
+            if (isset($left[$piece])) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array<string, list<string>> parts by piece, those of the far side first */
@@ -89,7 +113,8 @@ final class Layers
     /**
      * @param array<string, Flesh> $parts
      * @param list<string> $names
-     * @return non-empty-list<array{float, float, float, float}> place on the page, depth and radius of the balls, and half way between those that are joined
+     * @return array{non-empty-list<array{float, float, float, float}>, array{float, float, float, float}, float} place on the page, depth and
+     * radius of the balls, and half way between those that are joined; left, right, top and bottom of what they cover; their depth
      */
     private static function samples(array $parts, array $names, Camera $camera): array
     {
@@ -108,29 +133,36 @@ final class Layers
                 $samples[] = [($page[$from][0] + $page[$to][0]) / 2, ($page[$from][1] + $page[$to][1]) / 2, ($depth[$from] + $depth[$to]) / 2, ($flesh->radii[$from] + $flesh->radii[$to]) / 2 * $scale];
             }
         }
-
         \assert($samples !== []);
+        [$left, $right, $top, $bottom, $deep] = [INF, -INF, INF, -INF, 0.0];
+        foreach ($samples as [$x, $y, $depth, $radius]) {
+            $left = $x - $radius < $left ? $x - $radius : $left;
+            $right = $x + $radius > $right ? $x + $radius : $right;
+            $top = $y - $radius < $top ? $y - $radius : $top;
+            $bottom = $y + $radius > $bottom ? $y + $radius : $bottom;
+            $deep += $depth;
+        }
 
-        return $samples;
+        return [$samples, [$left, $right, $top, $bottom], round($deep / count($samples), 2)];
     }
 
     /**
      * @param array<string, non-empty-list<array{float, float, float, float}>> $samples
+     * @param array<string, array{float, float, float, float}> $boxes
      * @param array<string, Grip> $grips
      * @return array<string, array<string, true>> by piece: those that are drawn before it, because they lie behind it
      */
-    private static function before(array $samples, array $grips): array
+    private static function before(array $samples, array $boxes, array $grips): array
     {
-        $names = array_keys($samples);
-        $before = array_fill_keys($names, []);
-        $boxes = array_map(self::box(...), $samples);
-        foreach ($names as $i => $one) {
-            foreach (array_slice($names, $i + 1) as $other) {
-                [$a, $b] = [$boxes[$one], $boxes[$other]];
+        $before = array_fill_keys(array_keys($samples), []);
+        $rest = $boxes;
+        foreach ($boxes as $one => $a) {
+            unset($rest[$one]);
+            foreach ($rest as $other => $b) {
                 if ($a[0] > $b[1] || $b[0] > $a[1] || $a[2] > $b[3] || $b[2] > $a[3]) {
                     continue;
                 }
-                $nearer = self::touching($one, $other, $grips) ?? self::nearer($samples[$one], $samples[$other], self::joint($one, $other), self::joint($other, $one));
+                $nearer = self::touching($one, $other, $grips) ?? self::nearer($samples[$one], $samples[$other], self::joint($one, $other), self::joint($other, $one), $b);
                 if ($nearer > 0) {
                     $before[$one][$other] = true;
                 } elseif ($nearer < 0) {
@@ -170,13 +202,17 @@ final class Layers
     /**
      * @param list<array{float, float, float, float}> $one
      * @param list<array{float, float, float, float}> $other
+     * @param array{float, float, float, float} $box what the other covers
      * @return float above 0 where the first is nearer, 0 where they do not overlap
      */
-    private static function nearer(array $one, array $other, int $skipOne, int $skipOther): float
+    private static function nearer(array $one, array $other, int $skipOne, int $skipOther, array $box): float
     {
         $sum = 0.0;
         for ($i = $skipOne, $n = count($one); $i < $n; ++$i) {
             [$x, $y, $depth, $radius] = $one[$i];
+            if ($x + $radius < $box[0] || $x - $radius > $box[1] || $y + $radius < $box[2] || $y - $radius > $box[3]) {
+                continue;
+            }
             for ($j = $skipOther, $m = count($other); $j < $m; ++$j) {
                 $both = $radius + $other[$j][3];
                 $dx = $x - $other[$j][0];
@@ -189,22 +225,5 @@ final class Layers
         }
 
         return $sum;
-    }
-
-    /**
-     * @param non-empty-list<array{float, float, float, float}> $samples
-     * @return array{float, float, float, float} left, right, top and bottom of what they cover
-     */
-    private static function box(array $samples): array
-    {
-        [$left, $right, $top, $bottom] = [INF, -INF, INF, -INF];
-        foreach ($samples as [$x, $y, , $radius]) {
-            $left = min($left, $x - $radius);
-            $right = max($right, $x + $radius);
-            $top = min($top, $y - $radius);
-            $bottom = max($bottom, $y + $radius);
-        }
-
-        return [$left, $right, $top, $bottom];
     }
 }

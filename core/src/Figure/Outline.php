@@ -13,11 +13,23 @@ final class Outline
 {
     /** Cosine of the angle at which a limb's sides leave the line between its circles, at most: 11 degrees. */
     private const MOST = 0.98;
+    /** Tenths of a unit that nothing is drawn beyond the page, and the same with the half that rounds. */
+    private const OFF = 100_000;
+    private const ROUNDING = self::OFF + 0.5;
     private const LIMB = 'M$ $A$ $ 0 1 1 $ $L$ $A$ $ 0 0 1 $ $Z';
 
     private string $path = '';
     /** @var list<int> */
     private array $numbers = [];
+
+    /** With all of another one. */
+    public function with(self $other): self
+    {
+        $this->path .= $other->path;
+        array_push($this->numbers, ...$other->numbers);
+
+        return $this;
+    }
 
     /** The outline of two circles and of the lines that touch both. */
     public function limb(float $x1, float $y1, float $r1, float $x2, float $y2, float $r2): self
@@ -28,28 +40,33 @@ final class Outline
         $dx = $x2 - $x1;
         $dy = $y2 - $y1;
         $length = sqrt($dx * $dx + $dy * $dy);
-        [$ux, $uy] = $length < 1e-6 ? [1.0, 0.0] : [$dx / $length, $dy / $length];
+        $ux = $length < 1e-6 ? 1.0 : $dx / $length;
+        $uy = $length < 1e-6 ? 0.0 : $dy / $length;
         // Cosine and sine of the angle at which the sides leave the line between the circles.
         $cos = $length <= $r1 - $r2 ? self::MOST : min(self::MOST, ($r1 - $r2) / $length);
         $sin = sqrt(1 - $cos * $cos);
-        [$ca, $sa, $cb, $sb] = [$ux * $cos - $uy * $sin, $uy * $cos + $ux * $sin, $ux * $cos + $uy * $sin, $uy * $cos - $ux * $sin];
-        $a = (int) floor($r1 * 10 + 0.5);
-        $b = (int) floor($r2 * 10 + 0.5);
+        $ca = $ux * $cos - $uy * $sin;
+        $sa = $uy * $cos + $ux * $sin;
+        $cb = $ux * $cos + $uy * $sin;
+        $sb = $uy * $cos - $ux * $sin;
+        $a = (int) ($r1 * 10 + 0.5);
+        $b = (int) ($r2 * 10 + 0.5);
         $this->path .= self::LIMB;
+        // Rounded without a call: nothing lies further off the page than what is added here.
         array_push(
             $this->numbers,
-            (int) floor(($x1 + $r1 * $ca) * 10 + 0.5),
-            (int) floor(($y1 + $r1 * $sa) * 10 + 0.5),
+            (int) (($x1 + $r1 * $ca) * 10 + self::ROUNDING) - self::OFF,
+            (int) (($y1 + $r1 * $sa) * 10 + self::ROUNDING) - self::OFF,
             $a,
             $a,
-            (int) floor(($x1 + $r1 * $cb) * 10 + 0.5),
-            (int) floor(($y1 + $r1 * $sb) * 10 + 0.5),
-            (int) floor(($x2 + $r2 * $cb) * 10 + 0.5),
-            (int) floor(($y2 + $r2 * $sb) * 10 + 0.5),
+            (int) (($x1 + $r1 * $cb) * 10 + self::ROUNDING) - self::OFF,
+            (int) (($y1 + $r1 * $sb) * 10 + self::ROUNDING) - self::OFF,
+            (int) (($x2 + $r2 * $cb) * 10 + self::ROUNDING) - self::OFF,
+            (int) (($y2 + $r2 * $sb) * 10 + self::ROUNDING) - self::OFF,
             $b,
             $b,
-            (int) floor(($x2 + $r2 * $ca) * 10 + 0.5),
-            (int) floor(($y2 + $r2 * $sa) * 10 + 0.5),
+            (int) (($x2 + $r2 * $ca) * 10 + self::ROUNDING) - self::OFF,
+            (int) (($y2 + $r2 * $sa) * 10 + self::ROUNDING) - self::OFF,
         );
 
         return $this;
@@ -137,8 +154,8 @@ final class Outline
      */
     private static function push(array &$numbers, array $point): void
     {
-        $numbers[] = (int) floor($point[0] * 10 + 0.5);
-        $numbers[] = (int) floor($point[1] * 10 + 0.5);
+        $numbers[] = (int) ($point[0] * 10 + self::ROUNDING) - self::OFF;
+        $numbers[] = (int) ($point[1] * 10 + self::ROUNDING) - self::OFF;
     }
 
     /**

@@ -13,6 +13,11 @@ final readonly class Pose
 {
     /** Degrees by which the knees open further when the feet stand wide. */
     private const WIDE = 24;
+    private const LEG = [
+        JointAction::HipFlexion->value, JointAction::HipExtension->value, JointAction::HipAbduction->value, JointAction::HipAdduction->value, JointAction::HipOutward->value, JointAction::HipInward->value,
+        JointAction::KneeFlexion->value, JointAction::AnkleUp->value, JointAction::AnkleDown->value,
+    ];
+    private const FOOT = [JointAction::AnkleIn->value, JointAction::AnkleOut->value, JointAction::ToesUp->value, JointAction::ToesCurl->value, JointAction::ToesSpread->value];
 
     /**
      * @param array<string, float> $angles by JointAngle key
@@ -67,6 +72,29 @@ final readonly class Pose
         return $this->angles[$action . ':' . ($side->value ?? 'mid')] ?? 0.0;
     }
 
+    /** The angles of a leg, down to how its foot is set, in a row: the same for legs that are alike. */
+    public function leg(Side $side): string
+    {
+        return $this->row(self::LEG, $side);
+    }
+
+    /** The same of how a foot rolls and what its toes do. */
+    public function foot(Side $side): string
+    {
+        return $this->row(self::FOOT, $side);
+    }
+
+    /** @param list<string> $actions */
+    private function row(array $actions, Side $side): string
+    {
+        $angles = [];
+        foreach ($actions as $action) {
+            $angles[] = $this->angles["$action:$side->value"] ?? 0.0;
+        }
+
+        return pack('d*', ...$angles);
+    }
+
     /** A lean or turn towards a side: positive to the right. */
     public function towardsRight(JointAction $action): float
     {
@@ -76,7 +104,7 @@ final readonly class Pose
     /** Whether trunk, legs and ankles are as in another pose, and so all that hands at rest lie on. */
     public function sitsAs(self $other): bool
     {
-        foreach ([...$this->angles, ...$other->angles] as $key => $_) {
+        foreach ($this->angles + $other->angles as $key => $_) {
             if (($this->angles[$key] ?? 0.0) !== ($other->angles[$key] ?? 0.0) && preg_match('/^(trunk|hip|knee|ankle)/', $key) === 1) {
                 return false;
             }
@@ -120,14 +148,14 @@ final readonly class Pose
     public function difference(self $other): float
     {
         $sum = 0.0;
-        foreach ($this === $other ? [] : [...$this->angles, ...$other->angles] as $key => $_) {
+        foreach ($this === $other ? [] : $this->angles + $other->angles as $key => $_) {
+            $apart = ($this->angles[$key] ?? 0.0) - ($other->angles[$key] ?? 0.0);
             // A bent elbow or wrist says less about a shape than what trunk, arm and leg do.
-            $weight = match (strtok($key, '-')) {
+            $sum += $apart === 0.0 ? 0.0 : abs($apart) * match (strtok($key, '-')) {
                 'elbow', 'forearm', 'wrist', 'ankle', 'toes' => 0.3,
                 'fingers' => 0.1,
                 default => 1.0,
             };
-            $sum += $weight * abs(($this->angles[$key] ?? 0.0) - ($other->angles[$key] ?? 0.0));
         }
 
         return $sum;

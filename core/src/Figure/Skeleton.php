@@ -11,7 +11,7 @@ use KindChair\Body\Side;
  * Turns joint angles into points in the figure's room, limbs of fixed length.
  * The origin is between the hips; the floor lies FLOOR units below. Long because every joint of a body is in it.
  */
-final readonly class Skeleton
+final class Skeleton
 {
     public const FLOOR = -29.35;
     private const SPINE = 28.0;
@@ -54,11 +54,16 @@ final readonly class Skeleton
     /** A leg laid across is drawn further turned than it is, or it could not be told from one that is not. */
     private const HIP_TURN_SHOWN = 1.9;
 
+    /** @var Kept<array<string, Vector>>|null the points of legs, by their angles */
+    private static ?Kept $legs = null;
+
+    private const OF_ARM = ['shoulder' => true, 'elbow' => true, 'wrist' => true, 'hand' => true, 'fingers' => true, 'thumb' => true];
+
     /**
-     * @param array<string, Vector> $points
+     * @param array<string, Vector> $points those that are known; a limb's are worked out when one of them is asked for
      * @param array{Vector, Vector, Vector} $axes the trunk's directions: to the right, up along it, ahead
      */
-    private function __construct(private array $points, private array $axes)
+    private function __construct(private array $points, private readonly array $axes, private readonly Pose $pose, private readonly DrawnSeat $seat)
     {
     }
 
@@ -97,19 +102,17 @@ final readonly class Skeleton
         $gaze = $inTrunk((new Vector(0, -0.26, 0.97))->yawed($look)->rolled($tilt)->pitched($nod));
 
         $points = ['hips' => $hips, 'middle' => $middle, 'chest' => $chest, 'head' => $head, 'nose' => $head->plus($gaze, 10.0)];
-        foreach (Side::cases() as $limb) {
-            $points += self::arm($pose, $limb, $chest, $axes);
-            $points += self::leg($pose, $limb, $seat, $hips, $bow);
-        }
-
         if ($isStanding) {
+            foreach (Side::cases() as $side) {
+                $points += self::leg($pose, $side, $seat, $hips, $bow);
+            }
             // Bent knees bring the body down and the hips back: the lower foot stays on the floor, and both where they were.
             $ahead = $squat > 0 ? ($points['ankle-left']->z + $points['ankle-right']->z) / 2 : 0.0;
             $sinks = new Vector(0, -self::HIP_BELOW - self::THIGH - self::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead);
             $points = array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points);
         }
 
-        return new self($points, $axes);
+        return new self($points, $axes, $pose, $seat);
     }
 
     /** Degrees by which both sides bend. */
@@ -127,15 +130,16 @@ final readonly class Skeleton
     {
         $points = $this->points;
         foreach (Side::cases() as $side) {
-            $hip = $points["hip-$side->value"];
+            $hip = $this->point("hip-$side->value");
             $rise = asin(max(-0.9, min(0.9, ($knee - $hip->y) / $thigh)));
-            $aside = $points["knee-$side->value"]->minus($hip)->x / self::THIGH;
+            $aside = $this->point("knee-$side->value")->minus($hip)->x / self::THIGH;
+            $points["hip-$side->value"] = $hip;
             $points["knee-$side->value"] = $hip->plus((new Vector($aside, sin($rise), cos($rise)))->unit(), $thigh);
             $ankle = $points["knee-$side->value"]->plus(new Vector(0, -$shin, 0));
             $points = ["ankle-$side->value" => $ankle, "toe-$side->value" => $ankle->plus(new Vector($aside, 0, 1), self::FOOT), "sole-$side->value" => $ankle->plus(new Vector(0, -1, 0))] + $points;
         }
 
-        return new self($points, $this->axes);
+        return new self($points, $this->axes, $this->pose, $this->seat);
     }
 
     /** The direction of something told as right, up and ahead of the trunk. */
@@ -156,6 +160,12 @@ final readonly class Skeleton
 
     public function point(string $name): Vector
     {
+        if (!isset($this->points[$name])) {
+            [$part, $side] = Layers::named($name);
+            $side = Side::from($side);
+            $this->points += isset(self::OF_ARM[$part]) ? self::arm($this->pose, $side, $this->points['chest'], $this->axes) : self::keptLeg($this->pose, $side, $this->seat, $this->points['hips']);
+        }
+
         return $this->points[$name];
     }
 
@@ -238,6 +248,14 @@ final readonly class Skeleton
     public static function realTurn(float $shown): float
     {
         return $shown / self::HIP_TURN_SHOWN;
+    }
+
+    /** @return array<string, Vector> the same points for a leg of someone who does not stand that is as it was */
+    private static function keptLeg(Pose $pose, Side $side, DrawnSeat $seat, Vector $hips): array
+    {
+        self::$legs ??= new Kept();
+
+        return self::$legs->of("$seat->value $side->value " . $pose->leg($side), static fn (): array => self::leg($pose, $side, $seat, $hips, 0.0));
     }
 
     /** @return array<string, Vector> */
