@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Record;
 use FilesystemIterator;
+use Illuminate\Database\Eloquent\Attributes\Boot;
+use Illuminate\Database\Eloquent\Attributes\Initialize;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
+use ReflectionClass;
 use SplFileInfo;
 
 /** Rooms of a size that one can oversee, and ways that lead one way. */
@@ -45,6 +49,29 @@ final class HouseTest extends TestCase
         }
 
         self::assertSame([], $silent);
+    }
+
+    /** What they begin with is found for one of them and holds for all (Record). */
+    public function testStoredThingsHaveNothingOfTheirOwnToBeginWith(): void
+    {
+        $own = $records = [];
+        foreach (self::files('app/Models', 'php') as $path => $code) {
+            /** @var class-string $class */
+            $class = 'App\\Models\\' . basename($path, '.php');
+            if (!is_subclass_of($class, Record::class)) {
+                continue;
+            }
+            $records[] = $class;
+            foreach ((new ReflectionClass($class))->getMethods() as $method) {
+                if ($method->getDeclaringClass()->getName() === $class && ($method->getAttributes(Boot::class) !== [] || $method->getAttributes(Initialize::class) !== [])) {
+                    $own[] = "$class::{$method->getName()}";
+                }
+            }
+            array_push($own, ...array_values(class_uses($class) ?: []));
+        }
+
+        self::assertSame([], $own);
+        self::assertGreaterThan(10, count($records));
     }
 
     public function testNothingInTheCoreLeadsBackToItself(): void

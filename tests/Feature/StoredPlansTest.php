@@ -93,6 +93,15 @@ final class StoredPlansTest extends AppTestCase
         $this->assertSame(array_diff(array_column($full['entries'], 'tag'), $have), array_column($after['entries'], 'tag'));
     }
 
+    public function testTagsThatAreNoneAreRefused(): void
+    {
+        foreach ([[7], [str_repeat('a', 41)], array_fill(0, 201, 'a'), 'a'] as $have) {
+            $this->putJson("/api/classes/{$this->class->id}/plan", ['revision' => 1, 'plan' => self::plan(), 'have' => $have])->assertUnprocessable()->assertJsonValidationErrorFor('have');
+        }
+        $this->assertSame(1, $this->class->revisions()->count());
+        $this->putJson("/api/classes/{$this->class->id}/plan", ['revision' => 1, 'plan' => self::plan(), 'have' => array_fill(0, 200, str_repeat('a', 40))])->assertOk();
+    }
+
     public function testAnswersArePackedForWhoCanUnpackThem(): void
     {
         $packed = $this->getJson("/api/classes/{$this->class->id}/plan", ['Accept-Encoding' => 'gzip, br'])->assertHeader('Content-Encoding', 'gzip');

@@ -60,7 +60,8 @@ final class StartingTest extends TestCase
         self::assertStringContainsString('Kind Chair is ready', $process->getOutput(), $process->getErrorOutput());
         self::assertStringContainsString('ANSWERS', $process->getOutput());
         self::assertSame($before, md5_file("$this->folder/copy/package-lock.json"));
-        self::assertSame(['0600', '0600', '0700'], array_map(fn (string $name): string => substr(sprintf('%o', (int) fileperms("$this->folder/copy/data/demo/$name")), -4), ['kind-chair.sqlite', 'kind-chair.key', 'logs']));
+        self::assertSame(['0600', '0600', '0600', '0700'], array_map(fn (string $name): string => substr(sprintf('%o', (int) fileperms("$this->folder/copy/data/demo/$name")), -4), ['kind-chair.sqlite', 'kind-chair.key', 'framework/config.php', 'logs']));
+        self::assertStringContainsString("'url' => 'http://127.0.0.1:$port'", (string) file_get_contents("$this->folder/copy/data/demo/framework/config.php"), 'settings that are kept are those of this start');
         self::assertFileDoesNotExist("$this->folder/copy/data/own/kind-chair.sqlite");
     }
 
