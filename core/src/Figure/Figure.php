@@ -46,6 +46,7 @@ final readonly class Figure
             ...$behind,
             ...$scene->propsBehind(),
             ...$shadow,
+            ...$scene->propsUnder($end->body),
             ...$body->shapes($end, $scene->camera, null, $before, [...$over, ...$scene->props($end->body)], $lap),
             ...array_merge(...array_map(static fn (array $limb): array => CarerHands::of($end->body, $limb[0], $limb[1], $scene->camera), $moved)),
             ...$arrows,

@@ -10,7 +10,7 @@ use KindChair\Body\Side;
 final readonly class PropPoints
 {
     /** How far the ends of a strap hang below the hands. */
-    private const TAIL = 5.0;
+    private const TAIL = 9.0;
     /** How thick a rolled towel or a book is, half of it. */
     public const ROLL = 2.3;
 
@@ -21,6 +21,26 @@ final readonly class PropPoints
     public function hand(Side $side): Vector
     {
         return $this->body->point("hand-$side->value");
+    }
+
+    /** Where what a hand closes round is seen beyond it. */
+    public function overHand(Side $side, float $far): Vector
+    {
+        $fingers = $this->body->point("fingers-$side->value")->minus($this->hand($side));
+
+        return $this->hand($side)->plus($fingers->unit(), $far);
+    }
+
+    /** Along which a stick lies in a hand, one unit long: to the edge of its thumb. */
+    public function gripOf(Side $side): Vector
+    {
+        return $this->body->point("thumb-$side->value")->minus($this->body->point("wrist-$side->value"))->unit();
+    }
+
+    /** The hand that is lower. */
+    public function lower(): Side
+    {
+        return $this->hand(Side::Left)->y <= $this->hand(Side::Right)->y ? Side::Left : Side::Right;
     }
 
     public function betweenHands(): Vector

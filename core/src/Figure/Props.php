@@ -10,24 +10,52 @@ use KindChair\Movement\PropPlace;
 /** A thing that is used, drawn where it is: a strap between hands or round a foot, a cushion, a ball. */
 final readonly class Props
 {
-    private const STRAP = 1.1;
-    private const EDGE = 0.5;
     private const CUSHION = 3.6;
     private const BALL = 3.0;
     private const BLANKET = 3.6;
     /** Half the thickness of a cloth that lies. */
     private const CLOTH = 0.6;
-    private const IN_HAND = 3.4;
-    private const LARGE_BALL = 5.0;
+    private const CLOTH_HALF = 5.4;
+    /** Of a ball in one hand, and of one between two that are so far apart. */
+    private const IN_HAND = 4.4;
+    private const LARGE_BALL = [5.0, 8.5];
+    /** Half the length of a weight in the hand, its radius and that of its ends; length of a cloth that hangs from it. */
+    private const WEIGHT = [4.6, 1.3, 2.7];
+    private const HANGS = 11.0;
+    /** What belongs to a seat or stands before it is drawn with the furniture. */
+    private const OF_SEAT = ['armrest', 'backrest', 'rail', 'table'];
+    /** Over the hips up to which a hand lies on a block on the seat; the seat's height and the distance of its edge. */
+    private const ON_BLOCK = 4.0;
+    private const SEAT = -5.7;
+    private const SEAT_EDGE = 13.0;
     /** Units between two hands that meet. */
     private const MEET = 12.0;
+    /** What feet stand and lie on: they hide a part of it. */
+    private const UNDER = [PropPlace::UnderFeet, PropPlace::UnderFoot, PropPlace::UnderHeel, PropPlace::UnderLeg];
 
     private PropPoints $at;
+    private PropShapes $draw;
 
     /** @param list<string> $props prop ids: a block is a box, anything else of some size a roll */
-    private function __construct(private Skeleton $body, private Camera $camera, private Side $side, private array $props)
+    private function __construct(private Skeleton $body, Camera $camera, private Side $side, private array $props)
     {
         $this->at = new PropPoints($body, $side);
+        $this->draw = new PropShapes($camera);
+    }
+
+    /**
+     * Whether the body hides a part of what is used: feet stand on it, or both hands hold it behind the back.
+     *
+     * @param Skeleton $body as far as the movement goes
+     */
+    public static function isUnder(?PropPlace $at, Skeleton $body): bool
+    {
+        if ($at !== PropPlace::InHands) {
+            return in_array($at, self::UNDER, true);
+        }
+        $ahead = array_map(static fn (Side $side): float => $body->inTrunk($body->point("hand-$side->value")->minus($body->point('middle')))->z, Side::cases());
+
+        return max($ahead) < 0;
     }
 
     /** Whether both hands close round what is used. */
@@ -44,10 +72,11 @@ final readonly class Props
     {
         $drawn = new self($body, $camera, $side, $props);
 
-        return match ($at) {
-            PropPlace::BehindBack => $drawn->solid($drawn->at->onTrunk(-7.0, 0.16, -7.0), $drawn->at->onTrunk(7.0, 0.16, -7.0), self::CUSHION),
-            PropPlace::BehindHead => $drawn->solid($drawn->at->behindHead(-5.0), $drawn->at->behindHead(5.0), self::BALL),
-            PropPlace::Behind => $drawn->wall(),
+        return array_intersect($props, self::OF_SEAT) !== [] ? [] : match ($at) {
+            PropPlace::BehindBack => $drawn->draw->roll($drawn->at->onTrunk(-7.0, 0.16, -7.0), $drawn->at->onTrunk(7.0, 0.16, -7.0), self::CUSHION),
+            PropPlace::BehindHead => $drawn->draw->roll($drawn->at->behindHead(-5.0), $drawn->at->behindHead(5.0), self::BALL),
+            PropPlace::Behind => $drawn->draw->wall(-17.0),
+            PropPlace::InFront => $props === ['wall'] ? $drawn->draw->wall(HandPlaces::RAIL[1] + 4.5) : [],
             default => [],
         };
     }
@@ -55,67 +84,47 @@ final readonly class Props
     /**
      * @param list<string> $props prop ids
      * @param bool $inBoth whether each hand has one
-     * @return list<Shape> drawn over trunk and legs and under the hands that hold it
+     * @return list<Shape> drawn under the hands that hold it, and over trunk and legs where it is not under them
      */
     public static function of(?PropPlace $at, array $props, Skeleton $body, Camera $camera, Side $side, bool $inBoth = true): array
     {
         $drawn = new self($body, $camera, $side, $props);
 
-        return match ($at) {
+        return array_intersect($props, self::OF_SEAT) !== [] ? [] : match ($at) {
             null, PropPlace::BehindBack, PropPlace::BehindHead, PropPlace::Behind => [],
             PropPlace::InFront => $drawn->inFront(),
             PropPlace::Beside => $drawn->atTheSide(),
-            PropPlace::OnShoulder => $drawn->solid($drawn->at->onShoulder(-1.5), $drawn->at->onShoulder(2.5), self::BALL),
-            PropPlace::RoundThigh => $drawn->strap([$drawn->at->hand(Side::Left), $drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), $drawn->at->hand(Side::Right)]),
-            PropPlace::OnLap => $drawn->isBlock() ? $drawn->blockAt($drawn->at->overThighs(0.0), 7.0, 4.5) : $drawn->solid($drawn->at->overThighs(-7.0), $drawn->at->overThighs(7.0), $drawn->isSmall() ? PropPoints::ROLL : self::CUSHION),
+            PropPlace::OnShoulder => $drawn->draw->roll($drawn->at->onShoulder(-1.5), $drawn->at->onShoulder(2.5), self::BALL),
+            PropPlace::RoundThigh => $drawn->draw->strap([$drawn->at->hand(Side::Left), $drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), $drawn->at->hand(Side::Right)]),
+            PropPlace::OnLap => $drawn->isBlock() ? $drawn->draw->box($drawn->at->overThighs(0.0), 7.0, 4.5) : $drawn->draw->roll($drawn->at->overThighs(-7.0), $drawn->at->overThighs(7.0), $drawn->isSmall() ? PropPoints::ROLL : self::CUSHION),
             PropPlace::UnderFeet => $drawn->isBlock()
-                ? $drawn->blockAt($drawn->at->underSole(Side::Left)->plus($drawn->at->underSole(Side::Right))->halved(), 9.0, 7.0)
-                : $drawn->solid($drawn->at->underSole(Side::Left), $drawn->at->underSole(Side::Right), PropPoints::ROLL),
-            PropPlace::UnderHeel => $drawn->isBlock() ? $drawn->blockAt($drawn->at->underSole($side, -1.0), 4.0, 4.0) : $drawn->solid($drawn->at->underSole($side, -1.0), $drawn->at->underSole($side, -1.0), PropPoints::ROLL),
-            PropPlace::UnderThigh => $drawn->solid($drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), PropPoints::ROLL),
+                ? $drawn->draw->box($drawn->at->underSole(Side::Left)->plus($drawn->at->underSole(Side::Right))->halved(), 9.0, 7.0)
+                : $drawn->draw->roll($drawn->at->underSole(Side::Left), $drawn->at->underSole(Side::Right), PropPoints::ROLL),
+            PropPlace::UnderHeel => $drawn->isBlock() ? $drawn->draw->box($drawn->at->underSole($side, -1.0), 4.0, 4.0) : $drawn->draw->roll($drawn->at->underSole($side, -1.0), $drawn->at->underSole($side, -1.0), PropPoints::ROLL),
+            PropPlace::UnderThigh => $drawn->draw->roll($drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), PropPoints::ROLL),
             PropPlace::UnderLeg => $drawn->stool(),
             PropPlace::OverKnees => $drawn->blanket(),
             PropPlace::RoundShoulders => $drawn->shawl(),
             PropPlace::InHand => $inBoth ? array_merge(...array_map($drawn->inHand(...), Side::cases())) : $drawn->inOneHand(),
-            PropPlace::BetweenPalms => $drawn->solid($drawn->at->betweenHands(), $drawn->at->betweenHands(), self::LARGE_BALL),
+            PropPlace::BetweenPalms => $drawn->betweenPalms(),
             PropPlace::UnderArm => $drawn->underArm(),
-            PropPlace::InHands => $drawn->strap([$drawn->at->tail(Side::Left), $drawn->at->hand(Side::Left), $drawn->at->hand(Side::Right), $drawn->at->tail(Side::Right)]),
-            PropPlace::RoundFoot => $drawn->strap([$drawn->at->hand(Side::Left), ...$drawn->at->ball(), $drawn->at->hand(Side::Right)]),
+            PropPlace::InHands => $drawn->draw->strap([$drawn->at->tail(Side::Left), $drawn->at->hand(Side::Left), $drawn->at->hand(Side::Right), $drawn->at->tail(Side::Right)]),
+            PropPlace::RoundFoot => $drawn->draw->strap([$drawn->at->hand(Side::Left), ...$drawn->at->ball(), $drawn->at->hand(Side::Right)]),
             PropPlace::UnderFoot => $drawn->underFoot(),
-            PropPlace::BetweenKnees => $drawn->solid($drawn->at->between(0.82), $drawn->at->between(1.02), self::CUSHION),
+            PropPlace::BetweenKnees => $props === ['band'] ? $drawn->roundThighs() : $drawn->draw->roll($drawn->at->between(0.82), $drawn->at->between(1.02), self::CUSHION),
             PropPlace::UnderKnees => array_merge(...array_map($drawn->underKnee(...), Side::cases())),
-            PropPlace::BesideRibs => $drawn->solid($drawn->at->beside(0.05), $drawn->at->beside(0.4), self::CUSHION),
-            PropPlace::InArms => $drawn->solid($drawn->at->before(0.15), $drawn->at->before(0.6), self::CUSHION * 1.35),
+            PropPlace::BesideRibs => $drawn->draw->roll($drawn->at->beside(0.05), $drawn->at->beside(0.4), self::CUSHION),
+            PropPlace::InArms => $drawn->draw->roll($drawn->at->before(0.15), $drawn->at->before(0.6), self::CUSHION * 1.35),
         };
-    }
-
-    /**
-     * @param list<Vector> $points
-     * @return list<Shape>
-     */
-    private function strap(array $points): array
-    {
-        $line = (new Outline())->line(array_map($this->camera->page(...), $points));
-
-        return [$line->stroked('prop-edge', self::STRAP + 2 * self::EDGE), $line->stroked('prop', self::STRAP)];
-    }
-
-    /** @return list<Shape> a roll between two points, a ball where they are one */
-    private function solid(Vector $from, Vector $to, float $radius): array
-    {
-        [[$x1, $y1], [$x2, $y2]] = [$this->camera->page($from), $this->camera->page($to)];
-        $r = $radius * $this->camera->scale();
-
-        return [(new Outline())->limb($x1, $y1, $r, $x2, $y2, $r)->filled('prop-edge', true), (new Outline())->limb($x1, $y1, $r - self::EDGE, $x2, $y2, $r - self::EDGE)->filled('prop')];
     }
 
     /** @return list<Shape> a cloth that lies flat, a book, or something that rolls */
     private function underFoot(): array
     {
         return match ($this->props) {
-            ['towel'] => $this->blockAt($this->at->under(5.0, 4.3 + self::CLOTH), 4.0, 7.0, self::CLOTH),
-            ['block'] => $this->blockAt($this->at->under(3.5, 4.3 + PropPoints::ROLL), 4.0, 7.0),
-            default => $this->solid($this->at->under(5.0, 4.3 + self::BALL), $this->at->under(5.0, 4.3 + self::BALL), self::BALL),
+            ['towel'] => $this->cloth(),
+            ['block'] => $this->draw->box($this->at->under(3.5, 4.3 + PropPoints::ROLL), 4.0, 7.0),
+            default => $this->draw->roll($this->at->under(5.0, 4.3 + self::BALL), $this->at->under(5.0, 4.3 + self::BALL), self::BALL),
         };
     }
 
@@ -124,7 +133,7 @@ final readonly class Props
     {
         $knee = $this->body->point("knee-$side->value")->plus(new Vector(0, -6.5, 0));
 
-        return $this->solid($knee->plus(new Vector(0, 0, -2.5)), $knee->plus(new Vector(0, 0, 2.5)), self::CUSHION);
+        return $this->draw->roll($knee->plus(new Vector(0, 0, -2.5)), $knee->plus(new Vector(0, 0, 2.5)), self::CUSHION);
     }
 
     /** @return list<Shape> */
@@ -133,14 +142,20 @@ final readonly class Props
         $s = $this->side->value;
         $down = new Vector(0, -3.6, 0);
 
-        return $this->solid($this->body->point("elbow-$s")->plus($down), $this->body->point("wrist-$s")->plus($down), PropPoints::ROLL);
+        return $this->draw->roll($this->body->point("elbow-$s")->plus($down), $this->body->point("wrist-$s")->plus($down), PropPoints::ROLL);
     }
 
-    /** @return list<Shape> */
+    /** @return list<Shape> larger than the fist that closes round it */
     private function inHand(Side $side): array
     {
-        // Larger than the fist that closes round it.
-        return $this->solid($this->at->hand($side), $this->at->hand($side), self::IN_HAND);
+        [$long, $thin, $thick] = self::WEIGHT;
+        $at = $this->at->overHand($side, 1.0);
+
+        return match ($this->props) {
+            ['weight'] => $this->draw->barbell($at->plus($this->at->gripOf($side), -$long), $at->plus($this->at->gripOf($side), $long), $thin, $thick),
+            ['towel'] => $this->draw->tapered($at, 1.4, $at->plus(new Vector(0, -self::HANGS, 0)), 3.2),
+            default => $this->draw->roll($this->at->overHand($side, 2.6), $this->at->overHand($side, 2.6), self::IN_HAND),
+        };
     }
 
     /** @return list<Shape> in the hand that works; a ball that changes hands between both */
@@ -150,30 +165,48 @@ final readonly class Props
             return $this->inHand($this->side);
         }
         // It lies on both, or forearms that cross would hide it.
-        $over = $this->at->betweenHands()->plus(new Vector(0, self::IN_HAND, 1.0));
+        $over = $this->at->betweenHands()->plus(new Vector(0, self::IN_HAND + 1.6, 1.0));
 
-        return $this->solid($over, $over, self::IN_HAND);
+        return $this->draw->roll($over, $over, self::IN_HAND);
+    }
+
+    /** @return list<Shape> as large as the room that the palms leave */
+    private function betweenPalms(): array
+    {
+        [$least, $most] = $this->props === ['ball'] ? self::LARGE_BALL : [self::BALL, self::BALL];
+        $apart = $this->at->hand(Side::Left)->minus($this->at->hand(Side::Right))->length();
+
+        return $this->draw->roll($this->at->betweenHands(), $this->at->betweenHands(), max($least, min($most, $apart / 2)));
+    }
+
+    /** @return list<Shape> round both thighs, over the knees */
+    private function roundThighs(): array
+    {
+        $points = [];
+        foreach (Side::cases() as $side) {
+            $thigh = $this->body->point("knee-$side->value")->plus($this->body->point("hip-$side->value")->minus($this->body->point("knee-$side->value")), 0.22);
+            $out = $side === Side::Right ? 1.0 : -1.0;
+            $round = [$thigh->plus(new Vector(4.0 * $out, -1.0, 0.5)), $thigh->plus(new Vector(2.4 * $out, 3.8, 0.5)), $thigh->plus(new Vector(-1.6 * $out, 3.9, 0.5))];
+            array_push($points, ...($side === Side::Left ? $round : array_reverse($round)));
+        }
+
+        return $this->draw->strap($points);
+    }
+
+    /** @return list<Shape> a cloth that lies under the foot and beyond its toes */
+    private function cloth(): array
+    {
+        return $this->draw->cloth(array_map(function (float $ahead): array {
+            $at = $this->at->under($ahead, 4.3 + self::CLOTH);
+
+            return [$at->plus(new Vector(-self::CLOTH_HALF, 0, 0)), $at->plus(new Vector(self::CLOTH_HALF, 0, 0))];
+        }, [-1.5, 11.5, 13.8, 16.0]));
     }
 
     /** @return list<Shape> a low seat under the heel, as wide as the leg */
     private function stool(): array
     {
-        return $this->stoolAt($this->body->point("ankle-{$this->side->value}")->plus(new Vector(0, -3.4, -3.0)));
-    }
-
-    /** @return list<Shape> */
-    private function stoolAt(Vector $heel): array
-    {
-        $top = [];
-        $legs = new Outline();
-        foreach ([[-6.0, -6.0], [6.0, -6.0], [6.0, 7.0], [-6.0, 7.0]] as [$x, $z]) {
-            $corner = $heel->plus(new Vector($x, 0, $z));
-            $top[] = $this->camera->page($corner);
-            [[$x1, $y1], [$x2, $y2]] = [$this->camera->page($corner), $this->camera->page(new Vector($corner->x, Skeleton::FLOOR, $corner->z))];
-            $legs->limb($x1, $y1, 0.8, $x2, $y2, 0.8);
-        }
-
-        return [$legs->filled('prop-edge'), (new Outline())->hull($top)->filled('prop', true)];
+        return $this->draw->stool($this->body->point("ankle-{$this->side->value}")->plus(new Vector(0, -3.4, -3.0)));
     }
 
     /** @return list<Shape> over both thighs and half of the shins */
@@ -183,46 +216,30 @@ final readonly class Props
         foreach (Side::cases() as $side) {
             $out = $side === Side::Right ? self::BLANKET : -self::BLANKET;
             [$hip, $knee, $ankle] = array_map(fn (string $joint): Vector => $this->body->point("$joint-$side->value"), ['hip', 'knee', 'ankle']);
-            foreach ([[$hip, $knee, 0.3], [$hip, $knee, 1.0], [$knee, $ankle, 0.55]] as [$from, $to, $share]) {
-                $edge[] = $this->camera->page($from->plus($to->minus($from), $share, new Vector($out, self::BLANKET, 0.6), 1.0));
-            }
+            $own = array_map(
+                static fn (array $part): Vector => $part[0]->plus($part[1]->minus($part[0]), $part[2], new Vector($out, self::BLANKET, 0.6), 1.0),
+                [[$hip, $knee, 0.3], [$hip, $knee, 1.0], [$knee, $ankle, 0.55]],
+            );
+            array_push($edge, ...($side === Side::Left ? $own : array_reverse($own)));
         }
 
-        return [(new Outline())->hull($edge)->filled('prop-edge', true), (new Outline())->hull(self::inside($edge))->filled('prop')];
+        return $this->draw->sheet($edge);
     }
 
-    /**
-     * @param non-empty-list<array{float, float}> $edge
-     * @return list<array{float, float}> a little nearer to the middle
-     */
-    private static function inside(array $edge): array
-    {
-        [$x, $y] = [array_sum(array_column($edge, 0)) / count($edge), array_sum(array_column($edge, 1)) / count($edge)];
-
-        return array_map(static fn (array $point): array => [$point[0] + ($x - $point[0]) * 0.06, $point[1] + ($y - $point[1]) * 0.06], $edge);
-    }
-
-    /** @return list<Shape> over both shoulders, its ends down in front */
+    /** @return list<Shape> round the neck and over both shoulders, its ends down in front */
     private function shawl(): array
     {
-        $line = new Outline();
-        $points = [];
-        foreach (Side::cases() as $side) {
+        return $this->draw->scarf(array_map(function (Side $side): array {
             $out = $side === Side::Right ? 1.0 : -1.0;
-            $own = [$this->at->onTrunk(5.0 * $out, 0.62, 5.6), $this->body->point("shoulder-$side->value")->plus($this->body->fromTrunk(new Vector(-2.0 * $out, 2.4, 0.5)))];
-            array_push($points, ...($side === Side::Left ? $own : array_reverse($own)));
-        }
-        $line->line(array_map($this->camera->page(...), $points));
+            $chest = $this->body->point('chest');
 
-        return [$line->stroked('prop-edge', 3.4 + 2 * self::EDGE), $line->stroked('prop', 3.4)];
-    }
-
-    /** @return list<Shape> */
-    private function wall(): array
-    {
-        $corners = array_map(fn (array $at): array => $this->camera->page(new Vector($at[0], $at[1], -17.0)), [[-24.0, Skeleton::FLOOR], [24.0, Skeleton::FLOOR], [24.0, 46.0], [-24.0, 46.0]]);
-
-        return [(new Outline())->hull($corners)->filled('sheet')];
+            return [
+                $chest->plus($this->body->fromTrunk(new Vector(2.6 * $out, 3.4, -1.0))),
+                $chest->plus($this->body->fromTrunk(new Vector(5.4 * $out, 2.2, 2.0))),
+                $this->at->onTrunk(5.6 * $out, 0.84, 5.4),
+                $this->at->onTrunk(5.0 * $out, 0.5, 6.2),
+            ];
+        }, Side::cases()));
     }
 
     private function isBlock(): bool
@@ -236,27 +253,14 @@ final readonly class Props
         return in_array($this->props[0] ?? '', ['weight', 'towel', 'ball'], true);
     }
 
-    /** @return list<Shape> a box of some width and depth, as high as a thick book */
-    private function blockAt(Vector $centre, float $wide, float $deep, float $high = PropPoints::ROLL): array
-    {
-        $corners = [];
-        foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as [$x, $z]) {
-            foreach ([-1, 1] as $y) {
-                $corners[] = $this->camera->page($centre->plus(new Vector($x * $wide, $y * $high, $z * $deep)));
-            }
-        }
-
-        return [(new Outline())->hull($corners)->filled('prop-edge', true), (new Outline())->hull(self::inside($corners))->filled('prop')];
-    }
-
     /** @return list<Shape> a block between the feet, or a chair before the seat; a table is drawn with the furniture */
     private function inFront(): array
     {
         $floor = new Vector(0, Skeleton::FLOOR, 0);
 
         return match ($this->props) {
-            ['block'] => $this->blockAt($floor->plus(new Vector(0, 6.0, 24.0)), 3.6, 3.6, 6.0),
-            ['second-chair'] => $this->stoolAt(new Vector($this->side === Side::Right ? 16.0 : -16.0, -6.0, 44.0)),
+            ['block'] => $this->draw->box($floor->plus(new Vector(0, 6.0, 24.0)), 3.6, 3.6, 6.0),
+            ['second-chair'] => $this->draw->stool(new Vector($this->side === Side::Right ? 16.0 : -16.0, -6.0, 44.0)),
             default => [],
         };
     }
@@ -264,12 +268,23 @@ final readonly class Props
     /** @return list<Shape> a block beside the hip, a cushion at the ribs; what belongs to the seat is drawn with it */
     private function atTheSide(): array
     {
-        $out = $this->side === Side::Right ? 1.0 : -1.0;
-
         return match ($this->props) {
-            ['block'] => $this->blockAt(new Vector(-17.0 * $out, -6.0, 2.0), 3.2, 4.5, 4.0),
-            ['cushion'] => $this->solid($this->at->beside(0.05), $this->at->beside(0.35), self::CUSHION),
+            ['block'] => $this->blockBeside(),
+            ['cushion'] => $this->draw->roll($this->at->beside(0.05), $this->at->beside(0.35), self::CUSHION),
             default => [],
         };
+    }
+
+    /** @return list<Shape> under the hand that lies on it: on the edge of the seat, or on the floor where the hand goes deeper */
+    private function blockBeside(): array
+    {
+        $hand = $this->at->hand($this->at->lower());
+        $lies = $hand->y < self::ON_BLOCK;
+        $out = ($lies ? $hand->x : ($this->side === Side::Right ? 1.0 : -1.0)) > 0 ? self::SEAT_EDGE : -self::SEAT_EDGE;
+        $top = $lies ? $hand->y - 1.0 : self::SEAT + self::ON_BLOCK;
+        $foot = $top > self::SEAT + 1.5 ? self::SEAT : Skeleton::FLOOR;
+        $at = new Vector($lies ? $hand->x : $out, ($top + $foot) / 2, $lies ? $hand->z : 2.0);
+
+        return $this->draw->box($at, 3.2, 4.5, ($top - $foot) / 2);
     }
 }

@@ -107,7 +107,17 @@ final class Scene
         // Two hands that do one thing have one ball.
         $inBoth = $sides !== SideUse::OneSided && !($sides === SideUse::Midline && $this->variation->props === ['ball']);
 
-        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...Props::of($this->variation->propAt, $this->variation->props, $body, $this->camera, $this->side, $inBoth)];
+        $at = $this->variation->propAt;
+        // What stands beside stays where it is while the body moves: where the hand comes to lie on it.
+        $body = $at === PropPlace::Beside ? $this->ends[1]->body : $body;
+
+        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...(Props::isUnder($at, $this->ends[1]->body) ? [] : Props::of($at, $this->variation->props, $body, $this->camera, $this->side, $inBoth))];
+    }
+
+    /** @return list<Shape> what the body hides a part of, in a pose */
+    public function propsUnder(Skeleton $body): array
+    {
+        return Props::isUnder($this->variation->propAt, $this->ends[1]->body) ? Props::of($this->variation->propAt, $this->variation->props, $body, $this->camera, $this->side) : [];
     }
 
     /** @return list<Shape> what is used behind the body, which stays where it is while the body moves */
