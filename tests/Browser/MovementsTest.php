@@ -32,6 +32,11 @@ final class MovementsTest extends BrowserTestCase
         $this->press('from above');
         $this->until(fn (): bool => $drawn() !== $held, 'the figure seen from above');
         self::assertSame('from above', $this->find('[aria-label=Seen] [aria-pressed=true]')->getText());
+        // Its two ways stand side by side, seen from there as well.
+        $ways = fn (): array => (array) $this->browser->executeScript("return [...document.querySelectorAll('[aria-label=\"Both ways, side by side\"] svg')].map((way) => [way.getAttribute('aria-label'), [...way.querySelectorAll('path')].map((path) => path.getAttribute('d')).join()])");
+        $this->until(fn (): bool => !in_array('', array_column($ways(), 1), true), 'both ways');
+        self::assertSame(['Left', 'Right'], array_column($ways(), 0));
+        self::assertCount(2, array_unique(array_column($ways(), 1)));
         // What is saved is handed over as a file whose colours are its own.
         $this->browser->executeScript('window.saved = []; window.files = []; const made = URL.createObjectURL; URL.createObjectURL = (file) => { window.files.push(file); return made(file); }; HTMLAnchorElement.prototype.click = function () { window.saved.push(this.download); };');
         $this->press('Save as lines (SVG)');

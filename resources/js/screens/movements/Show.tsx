@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
-import { useMotion } from '../../api/queries';
+import { useFigures, useMotion } from '../../api/queries';
 import type { MovementAnswer, PageVariation } from '../../api/types/answer-movement';
+import { FigureDrawing } from '../../parts/FigureDrawing';
 import { BreathingFigure } from '../../parts/MovingFigure';
 import { saveFigure } from '../../parts/saveFigure';
 import { Trouble } from '../../parts/States';
@@ -42,6 +43,9 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
                     Their {side} works. It is drawn as in a mirror, the {side} on the {side} of the picture.
                 </p>
             )}
+            {movement.sides === 'alternating' && (
+                <BothWays figure={(way) => `${movement.id}/${rung.id}/${shown}/${way}${view ? `/view.${view}` : ''}`} />
+            )}
             <ViewChoice view={view ?? motion.data?.view ?? ''} onChoose={setView} />
             <div className="mt-2 flex flex-wrap justify-center gap-2">
                 {seats
@@ -74,6 +78,26 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
                 </button>
             </div>
             {problem && <Trouble error={problem} />}
+        </div>
+    );
+}
+
+const WAYS = [
+    ['left', 'Left'],
+    ['right', 'Right'],
+] as const;
+
+/** Of what changes sides each time, one and the other side by side. */
+function BothWays({ figure }: { figure: (way: 'left' | 'right') => string }) {
+    const figures = useFigures(WAYS.map(([way]) => figure(way)));
+    return (
+        <div className="mt-3 grid grid-cols-2 gap-6" role="group" aria-label="Both ways, side by side">
+            {WAYS.map(([way, words]) => (
+                <figure key={way} className="text-center text-[0.9375rem] text-ink-soft">
+                    <FigureDrawing shapes={figures[figure(way)]} size={170} title={words} />
+                    <figcaption>{words}</figcaption>
+                </figure>
+            ))}
         </div>
     );
 }
