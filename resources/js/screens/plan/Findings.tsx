@@ -100,7 +100,7 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
             className={`mx-4 my-2 rounded-[14px] px-4 py-1.5 ${pressing > 0 ? 'bg-butter' : 'bg-list'}`}
         >
             <div className="flex items-stretch gap-y-2 max-lg:flex-col">
-                <div className="flex w-32 shrink-0 flex-col justify-center pr-3 max-lg:w-full max-lg:flex-row max-lg:flex-wrap max-lg:items-center max-lg:justify-start max-lg:gap-x-4">
+                <div className="flex w-32 shrink-0 flex-col justify-center pr-3 max-lg:w-full max-lg:flex-row max-lg:flex-wrap max-lg:items-center max-lg:justify-start max-lg:gap-x-4 low:w-56 low:flex-row low:flex-wrap low:content-center low:items-center low:justify-start low:gap-x-3">
                     <h2 className="text-[1.125rem] leading-6" tabIndex={-1} ref={heading}>
                         {left}
                     </h2>
@@ -109,7 +109,14 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                             {ideas === 1 ? 'one idea' : `${ideas} ideas`}
                         </span>
                     )}
-                    <More shown={3} of={findings.length} all={all} setAll={setAll} className="max-sm:hidden" />
+                    <More
+                        shown={3}
+                        of={findings.length}
+                        all={all}
+                        setAll={setAll}
+                        className="max-sm:hidden low:hidden"
+                    />
+                    <More shown={2} of={findings.length} all={all} setAll={setAll} className="hidden low:block" />
                     <More shown={1} of={findings.length} all={all} setAll={setAll} className="sm:hidden" />
                     {findings.filter(({ remedy }) => remedy).length > 1 && (
                         <button
@@ -122,11 +129,11 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
                     <Aside all={answer.setAside} onTakeBack={onTakeBack} />
                     {settled}
                 </div>
-                <ol className="grid flex-1 gap-x-4 gap-y-2 lg:grid-cols-2 xl:grid-cols-3">
+                <ol className="grid flex-1 gap-x-4 gap-y-2 lg:grid-cols-2 xl:grid-cols-3 low:grid-cols-2">
                     {shown.map((finding, index) => (
                         <li
                             key={finding.key}
-                            className={`flex items-center gap-2.5 border-butter-deep max-lg:border-t max-lg:py-1 max-sm:flex-wrap lg:border-l lg:pl-3 ${index > 0 && !all ? 'max-sm:hidden' : ''}`}
+                            className={`flex items-center gap-2.5 border-butter-deep max-lg:border-t max-lg:py-1 max-sm:flex-wrap lg:border-l lg:pl-3 ${index > 0 && !all ? 'max-sm:hidden' : ''} ${index > 1 && !all ? 'low:hidden' : ''}`}
                         >
                             <Pin number={index + 1} />
                             <button
@@ -165,7 +172,9 @@ export function Findings({ answer, onRemedy, onUndo, onShow, onLook, onAll, onTa
     );
 }
 
-/** The way to those that there is no room for at first; a telephone has room for one. */
+const SHOWN = { 1: 'one', 2: 'two', 3: 'three' };
+
+/** The way to those that there is no room for at first; a telephone has room for one, a low window for two. */
 function More({
     shown,
     of,
@@ -173,7 +182,7 @@ function More({
     setAll,
     className,
 }: {
-    shown: 1 | 3;
+    shown: 1 | 2 | 3;
     of: number;
     all: boolean;
     setAll: (all: boolean) => void;
@@ -185,7 +194,7 @@ function More({
             aria-expanded={all}
             onClick={() => setAll(!all)}
         >
-            {all ? (shown === 1 ? 'Show one' : 'Show three') : `${of - shown} more`}
+            {all ? `Show ${SHOWN[shown]}` : `${of - shown} more`}
         </button>
     );
 }
