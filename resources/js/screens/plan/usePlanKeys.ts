@@ -62,7 +62,9 @@ export function usePlanKeys(
                     return selected !== null;
                 case 's':
                 case 'r':
-                    edit((plan) => makeGroup(plan, run, key === 's' ? 'set' : 'round'));
+                    if (run.length > 1) {
+                        edit((plan) => makeGroup(plan, run, key === 's' ? 'set' : 'round'));
+                    }
                     return run.length > 1;
                 case 'm':
                     if (selected) {
