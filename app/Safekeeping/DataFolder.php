@@ -10,6 +10,8 @@ use RuntimeException;
 final class DataFolder
 {
     public const DATABASE = 'kind-chair.sqlite';
+    /** The settings of a server that runs, its key among them (bin/lib/setup.sh). */
+    public const REMEMBERED = 'framework/config.php';
     private const INSIDE = ['framework/cache/data', 'framework/views', 'logs'];
 
     /** The folder in use: KIND_CHAIR_DATA, or else the teacher's own. */

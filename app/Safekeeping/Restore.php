@@ -52,6 +52,8 @@ final class Restore
             $found = $this->prove($database, $key);
             DataKey::write($half, $key);
             $kept = self::moveAway($folder);
+            // A server that was not stopped remembers the key of what was here.
+            @unlink("$folder/" . DataFolder::REMEMBERED);
             rename($database, "$folder/" . DataFolder::DATABASE);
             rename("$half/" . DataKey::FILE, "$folder/" . DataKey::FILE);
         } finally {

@@ -115,8 +115,11 @@ final class SafekeepingTest extends AppTestCase
         $target = $this->target();
         file_put_contents("$target/kind-chair.sqlite", 'old');
         file_put_contents("$target/kind-chair.key", 'old key');
+        mkdir("$target/framework");
+        file_put_contents("$target/" . DataFolder::REMEMBERED, 'settings with the old key');
         $kept = (string) (new Restore(database_path('migrations')))->into($target, $this->backup(), self::WORDS)['kept'];
 
+        $this->assertFileDoesNotExist("$target/" . DataFolder::REMEMBERED, 'a server that was not stopped reads its key anew');
         $this->assertSame(['old', 'old key'], [file_get_contents("$kept/kind-chair.sqlite"), file_get_contents("$kept/kind-chair.key")]);
     }
 
