@@ -49,7 +49,12 @@ export function Look({
     const changed = rows.filter(({ what }) => what !== 'same');
     const shown = all ? rows : changed;
     return (
-        <div className="space-y-4" data-look={look.isPlaceholderData ? undefined : ''} data-late={isLate || undefined}>
+        <div
+            className="space-y-4"
+            data-look={look.isPlaceholderData ? undefined : ''}
+            data-late={isLate || undefined}
+            aria-busy={look.isPlaceholderData}
+        >
             {steps.length > 0 && (
                 <ul className="list-disc pl-5 font-semibold">
                     {steps.map((step) => (
