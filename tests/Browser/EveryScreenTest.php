@@ -7,7 +7,7 @@ namespace Tests\Browser;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\BrowserTestCase;
 
-/** Every page and dialog fits from the smallest phone to the desk, in light and dark, in large letters, and has targets that a finger hits. */
+/** Every page and dialog fits from the smallest phone to the desk, each of them in light and dark, in large letters, and has targets that a finger hits. */
 final class EveryScreenTest extends BrowserTestCase
 {
     /** Every page with words that tell it is there. */
@@ -115,11 +115,33 @@ final class EveryScreenTest extends BrowserTestCase
                 $found[] = "$where, $what: " . (is_string($one) ? $one : '');
             }
         }
-        foreach ($this->barriers() as $one) {
-            $found[] = "$where: $one";
+        // Once in each light; by where things are it makes no difference.
+        foreach (['light', 'dark'] as $light) {
+            $before = $this->browser->executeScript('const root = document.documentElement, before = root.dataset.light; root.dataset.light = arguments[0]; return before', [$light]);
+            $this->workedOut();
+            foreach ($this->barriers() as $one) {
+                $found[] = "$where, $light: $one";
+            }
+            $this->browser->executeScript('document.documentElement.dataset.light = arguments[0]', [$before]);
         }
 
         return $found;
+    }
+
+    public function testALowWindowHasRoomForTheChosenRowAndItsEditor(): void
+    {
+        $this->signIn();
+        $this->screen(1366, 633);
+        $this->visit('/classes/1/plan');
+        $this->find('[data-editor]');
+        $below = fn (): int => (int) $this->browser->executeScript('return Math.max(0, document.querySelector("[data-editor]").getBoundingClientRect().bottom - innerHeight)');
+        $this->until(fn (): bool => $below() === 0, 'the whole editor to be seen');
+        $findings = fn (): int => (int) $this->browser->executeScript('return [...document.querySelectorAll("section[aria-label=\"To settle\"] ol > li")].filter((one) => one.offsetParent).length');
+        self::assertSame(2, $findings());
+        $this->press('2 more');
+        self::assertSame(4, $findings());
+        $this->press('Show two');
+        self::assertSame(2, $findings());
     }
 
     public function testEveryPageHasANameOfItsOwnAndHeadingsInOrder(): void
