@@ -21,7 +21,10 @@ use Illuminate\Support\Facades\DB;
 use KindChair\Body\Side;
 use KindChair\Compose\Search;
 use KindChair\Compose\Wish;
+use KindChair\Figure\Anatomy;
 use KindChair\Figure\Figure;
+use KindChair\Figure\HandShape;
+use KindChair\Figure\Skeleton;
 use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\Matrix;
@@ -227,10 +230,17 @@ Auth::login($class->user);
 $line('questions to the database for it', count(DB::getQueryLog()), '', 20);
 $line('a movement\'s page', $median(static fn () => $request('GET', '/api/movements/side-lean'), 15), 'ms', 80);
 $request('GET', '/movements/figures');
-$drawn = static fn (): array => array_map(
-    static fn (Entry $entry): array => Figure::of($planner->movement($entry->movement), $planner->movement($entry->movement)->variation($entry->variation), Base::Chair, Side::Left)->toArray(),
-    $longPlan->entries(),
-);
+$drawn = static function () use ($planner, $longPlan): array {
+    // For the first time: what was kept of figures before is forgotten.
+    foreach ([[Anatomy::class, 'legs'], [Skeleton::class, 'legs'], [HandShape::class, 'shapes']] as [$class, $kept]) {
+        (new ReflectionProperty($class, $kept))->setValue(null, null);
+    }
+
+    return array_map(
+        static fn (Entry $entry): array => Figure::of($planner->movement($entry->movement), $planner->movement($entry->movement)->variation($entry->variation), Base::Chair, Side::Left)->toArray(),
+        $longPlan->entries(),
+    );
+};
 $line('figures of ' . count($longPlan->entries()) . ' rows drawn for the first time, in core', $median($drawn, 7), 'ms', 30);
 $bytes = array_map(static fn (array $shapes): int => strlen((string) json_encode($shapes)), $drawn());
 printf("%-58s %8.1f bytes  %d when sixty travel together\n", 'one figure', array_sum($bytes) / count($bytes), (int) (strlen((string) gzencode((string) json_encode($drawn()))) / count($bytes)));
