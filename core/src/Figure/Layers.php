@@ -40,24 +40,32 @@ final class Layers
         $order = [];
         $mate = null;
         while ($depth !== []) {
-            $next = array_key_first($depth);
-            $isFree = false;
-            foreach ($depth as $piece => $_) {
-                if (($isFree && $piece !== $mate) || !self::isFree($before[$piece], $depth)) {
-                    continue;
-                }
-                $next = $isFree && $piece !== $mate ? $next : $piece;
-                $isFree = true;
-                if ($piece === $mate || $mate === null) {
-                    break;
-                }
-            }
-            $order[] = $next;
+            $order[] = $next = self::next($depth, $before, $mate);
             $mate = self::mate($next);
             unset($depth[$next]);
         }
 
         return $order;
+    }
+
+    /**
+     * The farthest of what is left before which nothing has to be drawn any more; rather the other piece of the limb that was begun.
+     *
+     * @param non-empty-array<string, float> $left from far to near
+     * @param array<string, array<string, true>> $before
+     */
+    private static function next(array $left, array $before, ?string $mate): string
+    {
+        if ($mate !== null && isset($left[$mate]) && self::isFree($before[$mate], $left)) {
+            return $mate;
+        }
+        foreach ($left as $piece => $_) {
+            if (self::isFree($before[$piece], $left)) {
+                return $piece;
+            }
+        }
+
+        return array_key_first($left);
     }
 
     /**
