@@ -83,12 +83,7 @@ final class Camera
     /** @return array{float, float} where a point of the room lies on the page */
     public function page(Vector $v): array
     {
-        $depth = $v->z * $this->cosTurn - $v->x * $this->sinTurn;
-
-        return [
-            $this->x + ($v->x * $this->cosTurn + $v->z * $this->sinTurn) * $this->scale,
-            $this->y - ($v->y * $this->cosTip - $depth * $this->sinTip) * $this->scale,
-        ];
+        return $this->pages([$v])[0];
     }
 
     /**

@@ -13,7 +13,7 @@ final class Outline
 {
     /** Cosine of the angle at which a limb's sides leave the line between its circles, at most: 11 degrees. */
     private const MOST = 0.98;
-    /** Tenths of a unit that nothing is drawn beyond the page, and the same with the half that rounds. */
+    /** Tenths of a unit to which nothing is drawn off the page, and the same with the half that rounds. */
     private const OFF = 100_000;
     private const ROUNDING = self::OFF + 0.5;
     private const LIMB = 'M$ $A$ $ 0 1 1 $ $L$ $A$ $ 0 0 1 $ $Z';
@@ -52,7 +52,7 @@ final class Outline
         $a = (int) ($r1 * 10 + 0.5);
         $b = (int) ($r2 * 10 + 0.5);
         $this->path .= self::LIMB;
-        // Rounded without a call: nothing lies further off the page than what is added here.
+        // Rounded without a call.
         array_push(
             $this->numbers,
             (int) (($x1 + $r1 * $ca) * 10 + self::ROUNDING) - self::OFF,
