@@ -21,10 +21,8 @@ use Illuminate\Support\Facades\DB;
 use KindChair\Body\Side;
 use KindChair\Compose\Search;
 use KindChair\Compose\Wish;
-use KindChair\Figure\Anatomy;
 use KindChair\Figure\Figure;
-use KindChair\Figure\HandShape;
-use KindChair\Figure\Skeleton;
+use KindChair\Figure\Kept;
 use KindChair\Fit\Assignment;
 use KindChair\Fit\Chooser;
 use KindChair\Fit\Matrix;
@@ -232,9 +230,7 @@ $line('a movement\'s page', $median(static fn () => $request('GET', '/api/moveme
 $request('GET', '/movements/figures');
 $drawn = static function () use ($planner, $longPlan): array {
     // For the first time: what was kept of figures before is forgotten.
-    foreach ([[Anatomy::class, 'legs'], [Skeleton::class, 'legs'], [HandShape::class, 'shapes']] as [$class, $kept]) {
-        (new ReflectionProperty($class, $kept))->setValue(null, null);
-    }
+    Kept::forget();
 
     return array_map(
         static fn (Entry $entry): array => Figure::of($planner->movement($entry->movement), $planner->movement($entry->movement)->variation($entry->variation), Base::Chair, Side::Left)->toArray(),

@@ -6,7 +6,6 @@ namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
-use WeakMap;
 
 /**
  * The flesh on a skeleton: a body of no age, sex or race. Radii in units of 1.65 cm, after mean breadths and depths of seated adults
@@ -15,9 +14,6 @@ use WeakMap;
  */
 final class Anatomy
 {
-    /** @var WeakMap<Vector, array<string, array<string, Flesh>>>|null legs by their ankle, which is another one for any other leg, and what the foot does */
-    private static ?WeakMap $legs = null;
-
     private const THIGH = [4.7, 3.35];
     private const SHIN = [3.3, 3.1, 1.95];
     private const UPPER_ARM = [3.15, 2.35];
@@ -46,12 +42,28 @@ final class Anatomy
      */
     public static function of(Skeleton $body, Pose $pose, array $grips, bool $hasToes = false): array
     {
-        $parts = ['torso' => self::trunk($body, $pose), 'shoulders' => self::shoulders($body, $pose), ...self::head($body)];
-        foreach (Side::cases() as $side) {
-            $parts += self::arm($body, $pose, $side, $grips[$side->value]) + self::keptLeg($body, $pose, $side, $hasToes);
+        [$left, $right] = [self::shoulder($body, $pose, Side::Left), self::shoulder($body, $pose, Side::Right)];
+        $trunk = self::row($body->point('hips'), $body->point('middle'), $body->point('chest'), $body->fromTrunk(new Vector(1, 0, 0)), $body->fromTrunk(new Vector(0, 0, 1)));
+        $parts = Kept::of('trunk', $trunk . self::row($left, $right), static fn (): array => ['torso' => self::trunk($body, $left, $right), 'shoulders' => self::shoulders($body, $left, $right)]);
+        $parts += Kept::of('head', $trunk . self::row($body->point('head'), $body->point('nose')), static fn (): array => self::head($body));
+        foreach ([[Side::Left, $left], [Side::Right, $right]] as [$side, $shoulder]) {
+            $parts += self::keptArm($body, $pose, $side, $shoulder, $grips[$side->value]) + self::keptLeg($body, $pose, $side, $hasToes);
         }
 
         return $parts;
+    }
+
+    /** Points in a row: the same for those that are alike. */
+    private static function row(Vector ...$points): string
+    {
+        $row = [];
+        foreach ($points as $point) {
+            $row[] = $point->x;
+            $row[] = $point->y;
+            $row[] = $point->z;
+        }
+
+        return pack('d*', ...$row);
     }
 
     /** One piece without its fingers and toes: enough for a shadow. */
@@ -59,7 +71,7 @@ final class Anatomy
     {
         [$name, $s] = Layers::named($piece);
         return match ($name) {
-            'torso' => self::trunk($body, $pose),
+            'torso' => self::trunk($body, self::shoulder($body, $pose, Side::Left), self::shoulder($body, $pose, Side::Right)),
             'head' => self::head($body)['head'],
             'upper-arm' => self::limb($body, $s, ['shoulder' => self::UPPER_ARM[0], 'elbow' => self::UPPER_ARM[1]]),
             'lower-arm' => self::limb($body, $s, ['elbow' => self::FOREARM[0], 'wrist' => self::FOREARM[2], 'fingers' => 1.3]),
@@ -79,7 +91,7 @@ final class Anatomy
         return $flesh;
     }
 
-    private static function trunk(Skeleton $body, Pose $pose): Flesh
+    private static function trunk(Skeleton $body, Vector $leftShoulder, Vector $rightShoulder): Flesh
     {
         [$hips, $middle, $chest] = [$body->point('hips'), $body->point('middle'), $body->point('chest')];
         // A curve through all three: a back rounds and arches over its whole length.
@@ -96,14 +108,8 @@ final class Anatomy
             $left[] = $flesh->ball($centre->plus($across, -$half), $radius, ...array_slice($left, -1));
             $right[] = $flesh->ball($centre->plus($across, $half), $radius, ...array_slice($right, -1));
         }
-        foreach ([-1 => Side::Left, 1 => Side::Right] as $sign => $side) {
-            $shoulder = $chest->plus(self::shoulder($body, $pose, $side)->minus($chest), 0.8);
-            if ($sign < 0) {
-                $left[] = $flesh->ball($shoulder, self::SHOULDERS, $left[3]);
-            } else {
-                $right[] = $flesh->ball($shoulder, self::SHOULDERS, $right[3]);
-            }
-        }
+        $left[] = $flesh->ball($chest->plus($leftShoulder->minus($chest), 0.8), self::SHOULDERS, $left[3]);
+        $right[] = $flesh->ball($chest->plus($rightShoulder->minus($chest), 0.8), self::SHOULDERS, $right[3]);
         for ($i = 0; $i < 4; ++$i) {
             $flesh->area($left[$i], $left[$i + 1], $right[$i + 1], $right[$i]);
         }
@@ -115,12 +121,12 @@ final class Anatomy
     }
 
     /** From the neck down to both shoulders, which shows how they lift and draw back. */
-    private static function shoulders(Skeleton $body, Pose $pose): Flesh
+    private static function shoulders(Skeleton $body, Vector ...$shoulders): Flesh
     {
         $flesh = new Flesh();
         $nape = $flesh->ball(self::nape($body), 1.9);
-        foreach (Side::cases() as $side) {
-            $flesh->ball(self::shoulder($body, $pose, $side), self::SHOULDERS, $nape);
+        foreach ($shoulders as $shoulder) {
+            $flesh->ball($shoulder, self::SHOULDERS, $nape);
         }
 
         return $flesh;
@@ -167,11 +173,21 @@ final class Anatomy
         return ['neck' => $neck, 'head' => $head, 'nose' => $nose] + $ears;
     }
 
-    /** @return array<string, Flesh> */
-    private static function arm(Skeleton $body, Pose $pose, Side $side, Grip $grip): array
+    /** @return array<string, Flesh> the same for an arm that is as it was */
+    private static function keptArm(Skeleton $body, Pose $pose, Side $side, Vector $shoulder, Grip $grip): array
     {
         $s = $side->value;
-        [$shoulder, $elbow, $wrist] = [self::shoulder($body, $pose, $side), $body->point("elbow-$s"), $body->point("wrist-$s")];
+        $points = self::row($shoulder, $body->point("elbow-$s"), $body->point("wrist-$s"), $body->point("hand-$s"), $body->point("thumb-$s"), ...array_filter([$grip->facing, $grip->along]));
+        $angles = pack('d*', $pose->at(JointAction::ForearmUp, $side), $pose->at(JointAction::ForearmDown, $side), $pose->at(JointAction::WristFlexion, $side), $pose->at(JointAction::WristExtension, $side), $grip->curl, $grip->spread);
+
+        return Kept::of("arm-$s", "$points$angles{$grip->form?->value}", static fn (): array => self::arm($body, $pose, $side, $shoulder, $grip));
+    }
+
+    /** @return array<string, Flesh> */
+    private static function arm(Skeleton $body, Pose $pose, Side $side, Vector $shoulder, Grip $grip): array
+    {
+        $s = $side->value;
+        [$elbow, $wrist] = [$body->point("elbow-$s"), $body->point("wrist-$s")];
         $upper = new Flesh();
         $upper->ball($elbow, self::UPPER_ARM[1], $upper->ball($shoulder, self::UPPER_ARM[0]));
         $fore = new Flesh();
@@ -216,15 +232,10 @@ final class Anatomy
     /** @return array<string, Flesh> the same for a leg that is as it was */
     private static function keptLeg(Skeleton $body, Pose $pose, Side $side, bool $hasToes): array
     {
-        self::$legs ??= new WeakMap();
-        $ankle = $body->point("ankle-$side->value");
-        $foot = $pose->foot($side) . ($hasToes ? 'toes' : '');
-        $known = self::$legs[$ankle] ?? [];
-        if (!isset($known[$foot])) {
-            self::$legs[$ankle] = $known = [...$known, $foot => self::leg($body, $pose, $side, $hasToes)];
-        }
+        $s = $side->value;
+        $points = self::row($body->point("hip-$s"), $body->point("knee-$s"), $body->point("ankle-$s"), $body->point("toe-$s"), $body->point("sole-$s"));
 
-        return $known[$foot];
+        return Kept::of("leg-$s", $points . $pose->foot($side) . ($hasToes ? 'toes' : ''), static fn (): array => self::leg($body, $pose, $side, $hasToes));
     }
 
     /** @return array<string, Flesh> */

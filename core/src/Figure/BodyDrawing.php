@@ -109,7 +109,7 @@ final readonly class BodyDrawing
             }
             array_push($shapes, ...$this->chain($parts, $names, $camera));
             if ($piece === 'torso' && in_array('shoulders', $this->moving, true)) {
-                $shapes[] = $parts['shoulders']->outlined(new Outline(), $camera)->filled('moving');
+                $shapes[] = $parts['shoulders']->outline($camera)->filled('moving');
             }
             if ($piece === 'head') {
                 array_push($shapes, ...$this->face($parts, $settled, $camera));
@@ -161,7 +161,7 @@ final readonly class BodyDrawing
         foreach ($tracked as $piece => $points) {
             $moved = max(array_map(static fn (string $point): float => self::apart($camera->page($start->body->point($point)), $camera->page($end->body->point($point))), $points));
             if ($moved >= self::SHADOW_FROM && $this->isDrawn($piece)) {
-                $shadows[] = Anatomy::rough($start->body, $start->pose, $piece)->outlined(new Outline(), $camera)->filled('shadow');
+                $shadows[] = Anatomy::rough($start->body, $start->pose, $piece)->outline($camera)->filled('shadow');
             }
         }
 
@@ -175,23 +175,21 @@ final readonly class BodyDrawing
      */
     private function chain(array $parts, array $names, Camera $camera): array
     {
-        $whole = new Outline();
-        $moving = new Outline();
-        $roles = [];
+        $whole = $moving = $roles = [];
         foreach ($names as $name) {
             $roles[$name] = $this->role($name);
-            $this->upTo($name, $parts[$name])->outlined($whole, $camera);
+            $whole[] = $this->upTo($name, $parts[$name])->outline($camera);
         }
         $moved = array_filter($roles, static fn (string $role): bool => str_starts_with($role, 'moving'));
         $still = array_diff_key($roles, $moved);
         if ($moved === [] || $still === []) {
-            return [$whole->filled(array_values($roles)[0] ?? 'body', true)];
+            return [new Shape(array_values($roles)[0] ?? 'body', $whole, halo: true)];
         }
         foreach (array_keys($moved) as $name) {
-            $parts[$name]->outlined($moving, $camera);
+            $moving[] = $parts[$name]->outline($camera);
         }
 
-        return [$whole->filled($still[array_key_first($still)], true), $moving->filled($moved[array_key_first($moved)])];
+        return [new Shape($still[array_key_first($still)], $whole, halo: true), new Shape($moved[array_key_first($moved)], $moving)];
     }
 
     /** Where a limb ends is not known: half of its upper part is drawn. */
@@ -217,11 +215,11 @@ final readonly class BodyDrawing
     private function face(array $parts, array $settled, Camera $camera): array
     {
         $skull = $camera->depth($settled['head']->balls[0]);
-        $shapes = [$parts['nose']->outlined(new Outline(), $camera)->filled($camera->depth($settled['nose']->balls[1]) > $skull + self::TOWARDS ? 'nose' : $this->role('head'))];
+        $shapes = [$parts['nose']->outline($camera)->filled($camera->depth($settled['nose']->balls[1]) > $skull + self::TOWARDS ? 'nose' : $this->role('head'))];
         foreach ([$this->near->other()->value, $this->near->value] as $side) {
             $ear = "ear-$side";
             if ($camera->depth($settled[$ear]->balls[0]) > $skull + self::FACES) {
-                $shapes[] = $parts[$ear]->outlined(new Outline(), $camera)->filled('tint');
+                $shapes[] = $parts[$ear]->outline($camera)->filled('tint');
             }
         }
 

@@ -20,6 +20,8 @@ final class Flesh
     private array $page = [];
     private ?Camera $seenBy = null;
     private ?Outline $outline = null;
+    /** @var array{list<array{float, float, float, float}>, array{float, float, float, float}, float}|null */
+    private ?array $sampled = null;
 
     /** Adds a ball and joins it to others; its number. */
     public function ball(Vector $at, float $radius, int ...$joinedTo): int
@@ -44,15 +46,50 @@ final class Flesh
     {
         if ($this->seenBy !== $camera || count($this->page) !== count($this->balls)) {
             $this->seenBy = $camera;
-            $this->outline = null;
+            $this->outline = $this->sampled = null;
             $this->page = $camera->pages($this->balls);
         }
 
         return $this->page;
     }
 
-    /** The outline on the page of this part, added to one that is being drawn. */
-    public function outlined(Outline $outline, Camera $camera): Outline
+    /**
+     * How it lies as it is seen, to be compared with others.
+     *
+     * @param list<int>|null $some the balls that are compared; null for all
+     * @param bool $between whether half way between those that are joined is compared too
+     * @return array{list<array{float, float, float, float}>, array{float, float, float, float}, float} place on the page, depth and radius
+     * of each; left, right, top and bottom of what they cover; the sum of their depths
+     */
+    public function sampled(Camera $camera, ?array $some, bool $between): array
+    {
+        $page = $this->page($camera);
+        if ($this->sampled !== null) {
+            return $this->sampled;
+        }
+        $scale = $camera->scale();
+        $samples = $depths = [];
+        foreach ($some ?? array_keys($this->balls) as $i) {
+            $depths[$i] = $depth = $camera->depth($this->balls[$i]);
+            $samples[] = [$page[$i][0], $page[$i][1], $depth, $this->radii[$i] * $scale];
+        }
+        foreach ($between ? $this->limbs : [] as [$from, $to]) {
+            $samples[] = [($page[$from][0] + $page[$to][0]) / 2, ($page[$from][1] + $page[$to][1]) / 2, ($depths[$from] + $depths[$to]) / 2, ($this->radii[$from] + $this->radii[$to]) / 2 * $scale];
+        }
+        [$left, $right, $top, $bottom, $deep] = [INF, -INF, INF, -INF, 0.0];
+        foreach ($samples as [$x, $y, $depth, $radius]) {
+            $left = $x - $radius < $left ? $x - $radius : $left;
+            $right = $x + $radius > $right ? $x + $radius : $right;
+            $top = $y - $radius < $top ? $y - $radius : $top;
+            $bottom = $y + $radius > $bottom ? $y + $radius : $bottom;
+            $deep += $depth;
+        }
+
+        return $this->sampled = [$samples, [$left, $right, $top, $bottom], $deep];
+    }
+
+    /** The outline of this part on the page. */
+    public function outline(Camera $camera): Outline
     {
         $page = $this->page($camera);
         if ($this->outline === null) {
@@ -66,6 +103,6 @@ final class Flesh
             }
         }
 
-        return $outline->with($this->outline);
+        return $this->outline;
     }
 }

@@ -12,9 +12,6 @@ use KindChair\Movement\FingerForm;
  */
 final class HandShape
 {
-    /** @var Kept<Flesh>|null hands by what they do */
-    private static ?Kept $shapes = null;
-
     private const PALM = 5.4;
     /** Where each finger begins, towards the thumb, and how long it is: index to little finger. */
     private const FINGERS = [[1.55, 4.2], [0.5, 4.6], [-0.55, 4.3], [-1.55, 3.5]];
@@ -32,11 +29,15 @@ final class HandShape
      */
     public static function add(Flesh $flesh, Vector $wrist, Vector $along, Vector $thumb, Vector $palm, Grip $grip): void
     {
-        self::$shapes ??= new Kept();
-        $shape = self::$shapes->of("$grip->curl $grip->spread {$grip->form?->value}", static fn (): Flesh => self::shaped($grip));
+        $shape = Kept::of('hand', "$grip->curl $grip->spread {$grip->form?->value}", static fn (): Flesh => self::shaped($grip));
         $first = count($flesh->balls);
         foreach ($shape->balls as $ball) {
-            $flesh->balls[] = $wrist->plus($along, $ball->x, $thumb, $ball->y, $palm, $ball->z);
+            // Written out: most of a body's balls are in its hands.
+            $flesh->balls[] = new Vector(
+                $wrist->x + $along->x * $ball->x + $thumb->x * $ball->y + $palm->x * $ball->z,
+                $wrist->y + $along->y * $ball->x + $thumb->y * $ball->y + $palm->y * $ball->z,
+                $wrist->z + $along->z * $ball->x + $thumb->z * $ball->y + $palm->z * $ball->z,
+            );
         }
         array_push($flesh->radii, ...$shape->radii);
         foreach ($shape->limbs as [$from, $to]) {

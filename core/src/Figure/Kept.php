@@ -7,31 +7,37 @@ namespace KindChair\Figure;
 /**
  * What was worked out of the same numbers before: in most movements most of a body stays where it is, and so it does from one figure to
  * the next.
- *
- * @template T
  */
 final class Kept
 {
-    /** So many are kept; then it begins anew. */
+    /** So many of a kind are kept; then it begins anew. */
     private const MOST = 1000;
 
-    /** @var array<string, T> */
-    private array $all = [];
+    /** @var array<string, array<string, mixed>> by kind */
+    private static array $all = [];
 
     /**
-     * @param string $of all that it is worked out of
+     * @template T
+     * @param string $from all that it is worked out of
      * @param callable(): T $work
      * @return T
      */
-    public function of(string $of, callable $work): mixed
+    public static function of(string $kind, string $from, callable $work): mixed
     {
-        if (isset($this->all[$of])) {
-            return $this->all[$of];
+        if (isset(self::$all[$kind][$from])) {
+            /** @var T */
+            return self::$all[$kind][$from];
         }
-        if (count($this->all) === self::MOST) {
-            $this->all = [];
+        if (count(self::$all[$kind] ?? []) >= self::MOST) {
+            self::$all[$kind] = [];
         }
 
-        return $this->all[$of] = $work();
+        return self::$all[$kind][$from] = $work();
+    }
+
+    /** As if nothing had been drawn yet. */
+    public static function forget(): void
+    {
+        self::$all = [];
     }
 }

@@ -12,6 +12,9 @@ final class Layers
     /** @var array<string, array<string, list<string>>> parts by piece, by the near side */
     private static array $pieces = [];
 
+    /** @var array<string, array<string, array<string, array{int, int, list<array{string, string, float}>}>>> what two pieces are to each other, by the near side */
+    private static array $pairs = [];
+
     /** @var array<string, array{string, string}> pieces and parts without their side, and the side */
     private static array $named = [];
 
@@ -35,7 +38,7 @@ final class Layers
         foreach (self::pieces($near) as $piece => $names) {
             [$samples[$piece], $boxes[$piece], $depth[$piece]] = self::samples($parts, $names, $camera);
         }
-        $before = self::before($samples, $boxes, $grips);
+        $before = self::before(self::pairs($near), $samples, $boxes, $grips);
         asort($depth);
         $order = [];
         $mate = null;
@@ -120,66 +123,58 @@ final class Layers
 
     /**
      * @param array<string, Flesh> $parts
-     * @param list<string> $names
-     * @return array{non-empty-list<array{float, float, float, float}>, array{float, float, float, float}, float} place on the page, depth and
+     * @param non-empty-list<string> $names
+     * @return array{list<array{float, float, float, float}>, array{float, float, float, float}, float} place on the page, depth and
      * radius of the balls, and half way between those that are joined; left, right, top and bottom of what they cover; their depth
      */
     private static function samples(array $parts, array $names, Camera $camera): array
     {
-        $samples = [];
-        $scale = $camera->scale();
-        foreach ($names as $name) {
-            $flesh = $parts[$name];
-            $some = self::OF_MANY[self::named($name)[0]] ?? null;
-            $page = $flesh->page($camera);
-            $depth = [];
-            foreach ($some ?? array_keys($flesh->balls) as $i) {
-                $depth[$i] = $camera->depth($flesh->balls[$i]);
-                $samples[] = [$page[$i][0], $page[$i][1], $depth[$i], $flesh->radii[$i] * $scale];
-            }
-            foreach ($some === null && $name !== 'torso' ? $flesh->limbs : [] as [$from, $to]) {
-                $samples[] = [($page[$from][0] + $page[$to][0]) / 2, ($page[$from][1] + $page[$to][1]) / 2, ($depth[$from] + $depth[$to]) / 2, ($flesh->radii[$from] + $flesh->radii[$to]) / 2 * $scale];
-            }
-        }
-        \assert($samples !== []);
-        [$left, $right, $top, $bottom, $deep] = [INF, -INF, INF, -INF, 0.0];
-        foreach ($samples as [$x, $y, $depth, $radius]) {
-            $left = $x - $radius < $left ? $x - $radius : $left;
-            $right = $x + $radius > $right ? $x + $radius : $right;
-            $top = $y - $radius < $top ? $y - $radius : $top;
-            $bottom = $y + $radius > $bottom ? $y + $radius : $bottom;
-            $deep += $depth;
+        [$samples, $box, $deep] = $parts[$names[0]]->sampled($camera, ...self::sampledOf($names[0]));
+        if (isset($names[1])) {
+            [$more, $other, $deeper] = $parts[$names[1]]->sampled($camera, ...self::sampledOf($names[1]));
+            array_push($samples, ...$more);
+            $box = [min($box[0], $other[0]), max($box[1], $other[1]), min($box[2], $other[2]), max($box[3], $other[3])];
+            $deep += $deeper;
         }
 
-        return [$samples, [$left, $right, $top, $bottom], round($deep / count($samples), 2)];
+        return [$samples, $box, round($deep / count($samples), 2)];
+    }
+
+    /** @return array{list<int>|null, bool} which balls of a part are compared, null for all, and whether half way between them too */
+    private static function sampledOf(string $part): array
+    {
+        $some = self::OF_MANY[self::named($part)[0]] ?? null;
+
+        return [$some, $some === null && $part !== 'torso'];
     }
 
     /**
-     * @param array<string, non-empty-list<array{float, float, float, float}>> $samples
-     * @param array<string, array{float, float, float, float}> $boxes
-     * @param array<string, Grip> $grips
-     * @return array<string, array<string, true>> by piece: those that are drawn before it, because they lie behind it
+     * What two pieces are to each other: how many balls of the one and of the other belong to the joint between them, and which hand may lie
+     * on what, with the sign of a hand that does: 1 where it is the first of the two.
+     *
+     * @return array<string, array<string, array{int, int, list<array{string, string, float}>}>> by the one piece and the other, each two once
      */
-    private static function before(array $samples, array $boxes, array $grips): array
+    private static function pairs(Side $near): array
     {
-        $before = array_fill_keys(array_keys($samples), []);
-        $rest = $boxes;
-        foreach ($boxes as $one => $a) {
-            unset($rest[$one]);
-            foreach ($rest as $other => $b) {
-                if ($a[0] > $b[1] || $b[0] > $a[1] || $a[2] > $b[3] || $b[2] > $a[3]) {
-                    continue;
+        if (isset(self::$pairs[$near->value])) {
+            return self::$pairs[$near->value];
+        }
+        $pairs = [];
+        $pieces = array_keys(self::pieces($near));
+        foreach ($pieces as $i => $one) {
+            foreach (array_slice($pieces, $i + 1) as $other) {
+                $hands = [];
+                foreach ([[$one, $other, 1.0], [$other, $one, -1.0]] as [$hand, $on, $sign]) {
+                    [$name, $side] = self::named($hand);
+                    if ($name === 'lower-arm') {
+                        $hands[] = [$side, $on, $sign];
+                    }
                 }
-                $nearer = self::touching($one, $other, $grips) ?? self::nearer($samples[$one], $samples[$other], self::joint($one, $other), self::joint($other, $one), $b);
-                if ($nearer > 0) {
-                    $before[$one][$other] = true;
-                } elseif ($nearer < 0) {
-                    $before[$other][$one] = true;
-                }
+                $pairs[$one][$other] = [self::joint($one, $other), self::joint($other, $one), $hands];
             }
         }
 
-        return $before;
+        return self::$pairs[$near->value] = $pairs;
     }
 
     /** How many balls of a piece belong to the joint at which it begins on another. */
@@ -192,19 +187,39 @@ final class Layers
     }
 
     /**
+     * @param array<string, array<string, array{int, int, list<array{string, string, float}>}>> $pairs
+     * @param array<string, list<array{float, float, float, float}>> $samples
+     * @param array<string, array{float, float, float, float}> $boxes
      * @param array<string, Grip> $grips
-     * @return float|null above 0 where the first lies on the other, under 0 where it is the other way round; null where they do not touch
+     * @return array<string, array<string, true>> by piece: those that are drawn before it, because they lie behind it
      */
-    private static function touching(string $one, string $other, array $grips): ?float
+    private static function before(array $pairs, array $samples, array $boxes, array $grips): array
     {
-        foreach ([[$one, $other, 1.0], [$other, $one, -1.0]] as [$hand, $leg, $sign]) {
-            [$name, $side] = self::named($hand);
-            if ($name === 'lower-arm' && $grips[$side]->on === $leg) {
-                return $grips[$side]->isUnder ? -$sign : $sign;
+        $before = array_fill_keys(array_keys($samples), []);
+        foreach ($pairs as $one => $others) {
+            [$left, $right, $top, $bottom] = $boxes[$one];
+            foreach ($others as $other => [$ofOne, $ofOther, $hands]) {
+                $box = $boxes[$other];
+                if ($left > $box[1] || $box[0] > $right || $top > $box[3] || $box[2] > $bottom) {
+                    continue;
+                }
+                $nearer = null;
+                foreach ($hands as [$side, $on, $sign]) {
+                    if ($grips[$side]->on === $on) {
+                        $nearer = $grips[$side]->isUnder ? -$sign : $sign;
+                        break;
+                    }
+                }
+                $nearer ??= self::nearer($ofOne === 0 ? $samples[$one] : array_slice($samples[$one], $ofOne), $ofOther === 0 ? $samples[$other] : array_slice($samples[$other], $ofOther), $box);
+                if ($nearer > 0) {
+                    $before[$one][$other] = true;
+                } elseif ($nearer < 0) {
+                    $before[$other][$one] = true;
+                }
             }
         }
 
-        return null;
+        return $before;
     }
 
     /**
@@ -213,21 +228,21 @@ final class Layers
      * @param array{float, float, float, float} $box what the other covers
      * @return float above 0 where the first is nearer, 0 where they do not overlap
      */
-    private static function nearer(array $one, array $other, int $skipOne, int $skipOther, array $box): float
+    private static function nearer(array $one, array $other, array $box): float
     {
+        [$left, $right, $top, $bottom] = $box;
         $sum = 0.0;
-        for ($i = $skipOne, $n = count($one); $i < $n; ++$i) {
-            [$x, $y, $depth, $radius] = $one[$i];
-            if ($x + $radius < $box[0] || $x - $radius > $box[1] || $y + $radius < $box[2] || $y - $radius > $box[3]) {
+        foreach ($one as [$x, $y, $depth, $radius]) {
+            if ($x + $radius < $left || $x - $radius > $right || $y + $radius < $top || $y - $radius > $bottom) {
                 continue;
             }
-            for ($j = $skipOther, $m = count($other); $j < $m; ++$j) {
-                $both = $radius + $other[$j][3];
-                $dx = $x - $other[$j][0];
-                $dy = $y - $other[$j][1];
-                $apart = $dx * $dx + $dy * $dy;
+            foreach ($other as [$ox, $oy, $deep, $both]) {
+                $both += $radius;
+                $ox -= $x;
+                $oy -= $y;
+                $apart = $ox * $ox + $oy * $oy;
                 if ($apart < $both * $both) {
-                    $sum += ($depth - $other[$j][2]) * ($both - sqrt($apart));
+                    $sum += ($depth - $deep) * ($both - sqrt($apart));
                 }
             }
         }

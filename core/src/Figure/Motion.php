@@ -67,7 +67,7 @@ final readonly class Motion
             $begins = $step === $cycle[0] ? 0 : 1;
             $along = static fn (Pose $start): array => array_map(
                 static fn (int $frame): array => array_map(
-                    static fn (Shape $shape): array => $shape->numbers,
+                    static fn (Shape $shape): array => $shape->numbers(),
                     $draw($turns ? $circle->at($begins + $frame / self::FRAMES, $way === 1) : $start->towards($to, $frame / self::FRAMES), $step, $named),
                 ),
                 range(1, self::FRAMES),
@@ -103,7 +103,7 @@ final readonly class Motion
     /** @return array<string, mixed> with times in seconds; shapes of a frame that are as in the one before are null */
     public function toArray(): array
     {
-        $before = $start = array_map(static fn (Shape $shape): array => $shape->numbers, $this->body);
+        $before = $start = array_map(static fn (Shape $shape): array => $shape->numbers(), $this->body);
         $ends = [];
         foreach ($this->steps as $step) {
             $ends[$step['way']] = $step['step']->phase === Phase::Cycle ? $step['frames'][self::FRAMES - 1] : $ends[$step['way']] ?? $start;

@@ -21,15 +21,7 @@ final class Outline
     private string $path = '';
     /** @var list<int> */
     private array $numbers = [];
-
-    /** With all of another one. */
-    public function with(self $other): self
-    {
-        $this->path .= $other->path;
-        array_push($this->numbers, ...$other->numbers);
-
-        return $this;
-    }
+    private ?string $data = null;
 
     /** The outline of two circles and of the lines that touch both. */
     public function limb(float $x1, float $y1, float $r1, float $x2, float $y2, float $r2): self
@@ -126,15 +118,33 @@ final class Outline
         return $this;
     }
 
+    /** SVG path data with a $ for each number. */
+    public function path(): string
+    {
+        return $this->path;
+    }
+
+    /** @return list<int> in tenths of a unit */
+    public function numbers(): array
+    {
+        return $this->numbers;
+    }
+
+    /** SVG path data. Nothing is added to it any more. */
+    public function data(): string
+    {
+        return $this->data ??= vsprintf(str_replace('$', '%d', $this->path), $this->numbers);
+    }
+
     public function filled(string $role, bool $halo = false): Shape
     {
-        return new Shape($role, $this->path, $this->numbers, 0, $halo);
+        return new Shape($role, [$this], 0, $halo);
     }
 
     /** @param float $width in units */
     public function stroked(string $role, float $width, bool $halo = false): Shape
     {
-        return new Shape($role, $this->path, $this->numbers, (int) round($width * 10), $halo);
+        return new Shape($role, [$this], (int) round($width * 10), $halo);
     }
 
     /** @param list<array{float, float}> $points */

@@ -30,8 +30,6 @@ final class Scene
     public readonly Pose $rest;
     public readonly View $view;
     public readonly Camera $camera;
-    /** @var array<string, array{list<Shape>, list<Shape>, list<Shape>, list<Shape>}> what stands there is the same for most figures */
-    private static array $furniture = [];
     /** @var array<string, Pose> by step id and side */
     private array $poses = [];
     /** @var array{Posed|null, Posed} */
@@ -183,7 +181,7 @@ final class Scene
         }
         $key = implode('/', [$this->seat->value, $this->view->value, $this->side->value, $leans ? 'belt' : '', ...array_column($away, 'value')]);
 
-        return self::$furniture[$key] ??= Furniture::of($this->seat, $this->camera, $this->side, $away, $leans);
+        return Kept::of('furniture', $key, fn (): array => Furniture::of($this->seat, $this->camera, $this->side, $away, $leans));
     }
 
     /** Whether a leg leaves the place where it rests, in any step. */

@@ -5,19 +5,18 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 /**
- * One thing to draw: the outline of a filled shape, or a line. Its numbers are tenths of a unit, in a page of 1000 x 1000, and stand
- * apart from the letters of the path, so that the frames of a motion carry numbers only.
+ * One thing to draw: a filled shape of one or several outlines that lie over each other, or a line. Its numbers are tenths of a unit, in
+ * a page of 1000 x 1000, and stand apart from the letters of the path, so that the frames of a motion carry numbers only.
  */
 final readonly class Shape
 {
     /**
      * @param string $role what it belongs to, and so its colour: one of ROLES
-     * @param string $path SVG path data with a $ for each number
-     * @param list<int> $numbers
+     * @param list<Outline> $outlines
      * @param int $line width of a line, in tenths; 0 for a filled shape
      * @param bool $halo whether the ground shows round it
      */
-    public function __construct(public string $role, private string $path, public array $numbers, public int $line = 0, public bool $halo = false)
+    public function __construct(public string $role, private array $outlines, public int $line = 0, public bool $halo = false)
     {
     }
 
@@ -27,7 +26,23 @@ final readonly class Shape
     /** SVG path data. */
     public function data(): string
     {
-        return vsprintf(str_replace('$', '%d', $this->path), $this->numbers);
+        $data = '';
+        foreach ($this->outlines as $outline) {
+            $data .= $outline->data();
+        }
+
+        return $data;
+    }
+
+    /** @return list<int> */
+    public function numbers(): array
+    {
+        $numbers = [];
+        foreach ($this->outlines as $outline) {
+            array_push($numbers, ...$outline->numbers());
+        }
+
+        return $numbers;
     }
 
     /** @return array{role: string, d: string, line?: int, halo?: true} */
@@ -39,7 +54,7 @@ final readonly class Shape
     /** @return array{role: string, d: string, line?: int, halo?: true} the path without its numbers, for which frames bring theirs */
     public function template(): array
     {
-        return ['role' => $this->role, 'd' => $this->path] + $this->drawn();
+        return ['role' => $this->role, 'd' => implode('', array_map(static fn (Outline $outline): string => $outline->path(), $this->outlines))] + $this->drawn();
     }
 
     /** @return array{line?: int, halo?: true} */

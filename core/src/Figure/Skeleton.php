@@ -54,9 +54,6 @@ final class Skeleton
     /** A leg laid across is drawn further turned than it is, or it could not be told from one that is not. */
     private const HIP_TURN_SHOWN = 1.9;
 
-    /** @var Kept<array<string, Vector>>|null the points of legs, by their angles */
-    private static ?Kept $legs = null;
-
     private const OF_ARM = ['shoulder' => true, 'elbow' => true, 'wrist' => true, 'hand' => true, 'fingers' => true, 'thumb' => true];
 
     /**
@@ -253,9 +250,7 @@ final class Skeleton
     /** @return array<string, Vector> the same points for a leg of someone who does not stand that is as it was */
     private static function keptLeg(Pose $pose, Side $side, DrawnSeat $seat, Vector $hips): array
     {
-        self::$legs ??= new Kept();
-
-        return self::$legs->of("$seat->value $side->value " . $pose->leg($side), static fn (): array => self::leg($pose, $side, $seat, $hips, 0.0));
+        return Kept::of("points of the $side->value leg", $seat->value . $pose->leg($side), static fn (): array => self::leg($pose, $side, $seat, $hips, 0.0));
     }
 
     /** @return array<string, Vector> */

@@ -5,43 +5,42 @@ declare(strict_types=1);
 namespace KindChair\Tests\Figure;
 
 use KindChair\Body\Side;
-use KindChair\Figure\Anatomy;
 use KindChair\Figure\Figure;
-use KindChair\Figure\HandShape;
 use KindChair\Figure\Kept;
-use KindChair\Figure\Skeleton;
 use KindChair\Movement\View;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
-use ReflectionProperty;
 
 /** What stays is worked out once, and nobody sees it. */
 final class KeptTest extends TestCase
 {
+    protected function setUp(): void
+    {
+        Kept::forget();
+    }
+
     public function testTheSameIsWorkedOutOnceAndSomethingElseAnew(): void
     {
-        $kept = new Kept();
         $times = 0;
         $work = static function () use (&$times): object {
             ++$times;
 
             return (object) ['time' => $times];
         };
-        $first = $kept->of('a leg', $work);
-        self::assertSame($first, $kept->of('a leg', $work));
-        self::assertNotSame($first, $kept->of('another leg', $work));
+        $first = Kept::of(self::class, 'a leg', $work);
+        self::assertSame($first, Kept::of(self::class, 'a leg', $work));
+        self::assertNotSame($first, Kept::of(self::class, 'another leg', $work));
         self::assertSame(2, $times);
     }
 
     public function testItHoldsAThousandAndThenBeginsAnew(): void
     {
-        $kept = new Kept();
         for ($i = 0; $i < 1000; ++$i) {
-            $kept->of("leg $i", static fn (): int => $i);
+            Kept::of(self::class, "leg $i", static fn (): int => $i);
         }
-        self::assertSame(0, $kept->of('leg 0', static fn (): int => -1), 'the thousand are there');
-        $kept->of('one more', static fn (): int => 1000);
-        self::assertSame(-1, $kept->of('leg 0', static fn (): int => -1), 'and room is made for the next');
+        self::assertSame(0, Kept::of(self::class, 'leg 0', static fn (): int => -1), 'the thousand are there');
+        Kept::of(self::class, 'one more', static fn (): int => 1000);
+        self::assertSame(-1, Kept::of(self::class, 'leg 0', static fn (): int => -1), 'and room is made for the next');
     }
 
     public function testAFigureIsTheSameWhateverWasDrawnBeforeIt(): void
@@ -55,7 +54,7 @@ final class KeptTest extends TestCase
             }
         }
         $alone = array_map(static function (callable $draw): string {
-            self::forget();
+            Kept::forget();
 
             return $draw();
         }, $drawings);
@@ -64,13 +63,5 @@ final class KeptTest extends TestCase
         self::assertSame($alone, $together);
         self::assertCount(120, $alone);
         self::assertGreaterThan(100, count(array_unique($alone)));
-    }
-
-    /** As if nothing had been drawn yet. */
-    private static function forget(): void
-    {
-        foreach ([[Anatomy::class, 'legs'], [Skeleton::class, 'legs'], [HandShape::class, 'shapes']] as [$class, $kept]) {
-            (new ReflectionProperty($class, $kept))->setValue(null, null);
-        }
     }
 }

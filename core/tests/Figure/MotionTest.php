@@ -42,7 +42,7 @@ final class MotionTest extends TestCase
         $raise = $motion('arms-sweep', 'high');
         [$grown, $fresh] = [$motion('side-lean', 'arm', $raise), $motion('side-lean', 'arm')];
 
-        $start = static fn (Motion $one): array => array_map(static fn (Shape $shape): array => $shape->numbers, $one->body);
+        $start = static fn (Motion $one): array => array_map(static fn (Shape $shape): array => $shape->numbers(), $one->body);
         self::assertNotEquals($start($fresh), $start($grown), 'it does not begin at rest');
         self::assertEquals($fresh->steps[0]['frames'][5], $grown->steps[0]['frames'][5], 'and comes to the same end');
     }

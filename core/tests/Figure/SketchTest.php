@@ -92,7 +92,7 @@ final class SketchTest extends TestCase
 
         self::assertCount(2, $arrows('arms-sweep', 'high'));
         self::assertCount(1, $arrows('side-lean', 'arm'));
-        $round = $arrows('ankle-circles', 'light')[0]->numbers;
+        $round = $arrows('ankle-circles', 'light')[0]->numbers();
         $span = static fn (int $axis): int => max([PHP_INT_MIN, ...array_column(array_chunk($round, 2), $axis)]) - min([PHP_INT_MAX, ...array_column(array_chunk($round, 2), $axis)]);
         self::assertEqualsWithDelta($span(0), $span(1), 40, 'as wide as high');
         self::assertSame([], $arrows('even-breath', 'full'));
