@@ -26,8 +26,11 @@ final readonly class BestView
         $last = null;
         foreach ($bodies as $body) {
             foreach (self::POINTS as $point) {
-                $way = $body->point($point)->minus(($last ?? $body)->point($point));
-                if ($way->dot($way) > 0.25) {
+                $now = $body->point($point);
+                $before = $last?->point($point) ?? $now;
+                // What stays is the same point for both.
+                $way = $now === $before ? null : $now->minus($before);
+                if ($way !== null && $way->dot($way) > 0.25) {
                     $ways[] = [$way, str_ends_with($point, '-' . $side->other()->value)];
                 }
             }
@@ -37,11 +40,9 @@ final readonly class BestView
         $most = 0.0;
         foreach (self::VIEWS as $view) {
             $camera = Camera::of($view, $seat, $side);
-            [$x, $y] = $camera->page(new Vector(0, 0, 0));
             $travel = 0.0;
             foreach ($ways as [$way, $isFar]) {
-                [$toX, $toY] = $camera->page($way);
-                $travel += sqrt(($toX - $x) ** 2 + ($toY - $y) ** 2) / $camera->scale() * ($isFar && $view === View::Side ? self::FAR_SEEN : 1.0);
+                $travel += $camera->travel($way) * ($isFar && $view === View::Side ? self::FAR_SEEN : 1.0);
             }
             if ($travel > $most * ($most > 0 ? self::BETTER : 1)) {
                 [$best, $most] = [$view, $travel];

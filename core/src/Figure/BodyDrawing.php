@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
-use KindChair\Body\Region;
 use KindChair\Body\Side;
-use KindChair\Body\Zone;
 use KindChair\Movement\Movement;
-use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 
 /** Draws a posed body whose moving parts take the colour of their region. */
@@ -38,7 +35,7 @@ final readonly class BodyDrawing
     /** @param list<string> $absent limbs that are not there */
     public static function of(Movement $movement, Scene $scene, Side $side, array $absent = []): self
     {
-        return new self($scene->view, $side, self::movingParts($movement, $scene, $side), $absent, Inset::of($movement, $side));
+        return new self($scene->view, $side, MovingParts::of($movement, $scene, $side), $absent, Inset::of($movement, $side));
     }
 
     /**
@@ -77,10 +74,13 @@ final readonly class BodyDrawing
      */
     public function shapes(Posed $posed, Camera $camera, ?Posed $layers = null, array $before = [], array $held = [], array $lap = []): array
     {
-        $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips, $this->inset?->showsToes() ?? false);
+        $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips(), $this->inset?->showsToes() ?? false);
         $settles = $layers ?? $posed;
-        $settled = $layers === null ? $parts : Anatomy::of($settles->body, $settles->pose, $settles->grips, $this->inset?->showsToes() ?? false);
-        $order = array_values(array_filter(Layers::of($settled, $settles->grips, $camera, $this->near), $this->isDrawn(...)));
+        $settled = $layers === null ? $parts : Anatomy::of($settles->body, $settles->pose, $settles->grips(), $this->inset?->showsToes() ?? false);
+        $order = Layers::of($settled, $settles->grips(), $camera, $this->near);
+        if ($this->absent !== []) {
+            $order = array_values(array_filter($order, $this->isDrawn(...)));
+        }
         if ($held !== []) {
             // Hands lie on what they hold, and it lies over the legs.
             usort($order, static fn (string $one, string $other): int => str_contains($one, 'lower-arm') <=> str_contains($other, 'lower-arm'));
@@ -109,7 +109,7 @@ final readonly class BodyDrawing
             }
             array_push($shapes, ...$this->chain($parts, $names, $camera));
             if ($piece === 'torso' && in_array('shoulders', $this->moving, true)) {
-                $shapes[] = $parts['shoulders']->outline($camera)->filled('moving');
+                $shapes[] = $parts['shoulders']->by($camera)->outline()->filled('moving');
             }
             if ($piece === 'head') {
                 array_push($shapes, ...$this->face($parts, $settled, $camera));
@@ -159,9 +159,14 @@ final readonly class BodyDrawing
         }
         $shadows = [];
         foreach ($tracked as $piece => $points) {
-            $moved = max(array_map(static fn (string $point): float => self::apart($camera->page($start->body->point($point)), $camera->page($end->body->point($point))), $points));
+            $moved = 0.0;
+            foreach ($points as $point) {
+                [$from, $to] = [$start->body->point($point), $end->body->point($point)];
+                // What stays is the same point in both.
+                $moved = $from === $to ? $moved : max($moved, self::apart($camera->page($from), $camera->page($to)));
+            }
             if ($moved >= self::SHADOW_FROM && $this->isDrawn($piece)) {
-                $shadows[] = Anatomy::rough($start->body, $start->pose, $piece)->outline($camera)->filled('shadow');
+                $shadows[] = Anatomy::rough($start->body, $start->pose, $piece)->by($camera)->outline()->filled('shadow');
             }
         }
 
@@ -178,7 +183,7 @@ final readonly class BodyDrawing
         $whole = $moving = $roles = [];
         foreach ($names as $name) {
             $roles[$name] = $this->role($name);
-            $whole[] = $this->upTo($name, $parts[$name])->outline($camera);
+            $whole[] = ($this->absent === [] ? $parts[$name] : $this->upTo($name, $parts[$name]))->by($camera)->outline();
         }
         $moved = array_filter($roles, static fn (string $role): bool => str_starts_with($role, 'moving'));
         $still = array_diff_key($roles, $moved);
@@ -186,7 +191,7 @@ final readonly class BodyDrawing
             return [new Shape(array_values($roles)[0] ?? 'body', $whole, halo: true)];
         }
         foreach (array_keys($moved) as $name) {
-            $moving[] = $parts[$name]->outline($camera);
+            $moving[] = $parts[$name]->by($camera)->outline();
         }
 
         return [new Shape($still[array_key_first($still)], $whole, halo: true), new Shape($moved[array_key_first($moved)], $moving)];
@@ -215,11 +220,11 @@ final readonly class BodyDrawing
     private function face(array $parts, array $settled, Camera $camera): array
     {
         $skull = $camera->depth($settled['head']->balls[0]);
-        $shapes = [$parts['nose']->outline($camera)->filled($camera->depth($settled['nose']->balls[1]) > $skull + self::TOWARDS ? 'nose' : $this->role('head'))];
+        $shapes = [$parts['nose']->by($camera)->outline()->filled($camera->depth($settled['nose']->balls[1]) > $skull + self::TOWARDS ? 'nose' : $this->role('head'))];
         foreach ([$this->near->other()->value, $this->near->value] as $side) {
             $ear = "ear-$side";
             if ($camera->depth($settled[$ear]->balls[0]) > $skull + self::FACES) {
-                $shapes[] = $parts[$ear]->outline($camera)->filled('tint');
+                $shapes[] = $parts[$ear]->by($camera)->outline()->filled('tint');
             }
         }
 
@@ -267,30 +272,5 @@ final readonly class BodyDrawing
     private static function apart(array $a, array $b): float
     {
         return hypot($a[0] - $b[0], $a[1] - $b[1]);
-    }
-
-    /** @return list<string> */
-    private static function movingParts(Movement $movement, Scene $scene, Side $side): array
-    {
-        $zone = $movement->mainRegion()?->zone();
-        if ($zone === null) {
-            return [];
-        }
-        $sides = $movement->laterality->sides === SideUse::OneSided ? [$side->value] : ['left', 'right'];
-        $each = static fn (string ...$parts): array => array_merge(...array_map(
-            static fn (string $part): array => array_map(static fn (string $side): string => "$part-$side", $sides),
-            array_values($parts),
-        ));
-
-        return match ($zone) {
-            Zone::Head => ['head'],
-            // Arms that are carried through the air move as a whole.
-            Zone::Shoulders => $scene->handsTravel() ? ['shoulders', ...$each('upper-arm', 'forearm', 'hand')] : ['shoulders', ...$each('upper-arm')],
-            Zone::Arms => $movement->mainRegion() === Region::WristsHands ? $each('forearm', 'hand') : $each('upper-arm', 'forearm', 'hand'),
-            Zone::Back => ['torso'],
-            Zone::Hips => $each('thigh'),
-            Zone::Legs => $each('thigh', 'shin'),
-            Zone::Feet => $each('foot'),
-        };
     }
 }

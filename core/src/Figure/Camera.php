@@ -16,7 +16,9 @@ final class Camera
     /** @var array<string, self> the same one for all that are drawn from there: what was seen by it once is known */
     private static array $known = [];
 
+    /** @param int|null $number what tells the known ones from each other; null for one that looks closer */
     private function __construct(
+        public readonly ?int $number,
         private readonly float $cosTurn,
         private readonly float $sinTurn,
         private readonly float $cosTip,
@@ -62,7 +64,7 @@ final class Camera
         };
         $mirror = $near === Side::Left ? 1.0 : -1.0;
 
-        return new self(cos(deg2rad($turn)), $mirror * sin(deg2rad($turn)), cos(deg2rad($tip)), sin(deg2rad($tip)), 50 + $mirror * ($x - 50), $y, $scale);
+        return new self(count(self::$known), cos(deg2rad($turn)), $mirror * sin(deg2rad($turn)), cos(deg2rad($tip)), sin(deg2rad($tip)), 50 + $mirror * ($x - 50), $y, $scale);
     }
 
     /** The same seen closer: a point of the room comes to lie at a place on the page. */
@@ -71,7 +73,7 @@ final class Camera
         [$px, $py] = $this->page($point);
         $scale = $this->scale * $times;
 
-        return new self($this->cosTurn, $this->sinTurn, $this->cosTip, $this->sinTip, $x - ($px - $this->x) * $times, $y - ($py - $this->y) * $times, $scale);
+        return new self(null, $this->cosTurn, $this->sinTurn, $this->cosTip, $this->sinTip, $x - ($px - $this->x) * $times, $y - ($py - $this->y) * $times, $scale);
     }
 
     /** Page units for one unit of the room. */
@@ -83,25 +85,40 @@ final class Camera
     /** @return array{float, float} where a point of the room lies on the page */
     public function page(Vector $v): array
     {
-        return $this->pages([$v])[0];
+        return [
+            $this->x + ($v->x * $this->cosTurn + $v->z * $this->sinTurn) * $this->scale,
+            $this->y - ($v->y * $this->cosTip - ($v->z * $this->cosTurn - $v->x * $this->sinTurn) * $this->sinTip) * $this->scale,
+        ];
     }
 
     /**
-     * @param list<Vector> $points
-     * @return list<array{float, float}> the same of many at once
+     * @param list<Vector> $balls
+     * @param list<float> $radii
+     * @return list<float> four numbers for each: where it lies on the page, its depth, its radius on the page
      */
-    public function pages(array $points): array
+    public function seen(array $balls, array $radii): array
     {
-        $pages = [];
-        foreach ($points as $v) {
-            $depth = $v->z * $this->cosTurn - $v->x * $this->sinTurn;
-            $pages[] = [
-                $this->x + ($v->x * $this->cosTurn + $v->z * $this->sinTurn) * $this->scale,
-                $this->y - ($v->y * $this->cosTip - $depth * $this->sinTip) * $this->scale,
-            ];
+        [$cosTurn, $sinTurn, $cosTip, $sinTip, $scale] = [$this->cosTurn, $this->sinTurn, $this->cosTip, $this->sinTip, $this->scale];
+        $seen = [];
+        foreach ($balls as $i => $ball) {
+            [$x, $y, $z] = [$ball->x, $ball->y, $ball->z];
+            $ahead = $z * $cosTurn - $x * $sinTurn;
+            $seen[] = $this->x + ($x * $cosTurn + $z * $sinTurn) * $scale;
+            $seen[] = $this->y - ($y * $cosTip - $ahead * $sinTip) * $scale;
+            $seen[] = $ahead * $cosTip + $y * $sinTip;
+            $seen[] = $radii[$i] * $scale;
         }
 
-        return $pages;
+        return $seen;
+    }
+
+    /** How far something that moves so in the room moves on the page, for a page as large as the room. */
+    public function travel(Vector $way): float
+    {
+        $x = $way->x * $this->cosTurn + $way->z * $this->sinTurn;
+        $y = $way->y * $this->cosTip - ($way->z * $this->cosTurn - $way->x * $this->sinTurn) * $this->sinTip;
+
+        return sqrt($x * $x + $y * $y);
     }
 
     /** How much nearer than the middle between the hips a point is, in units. */

@@ -29,7 +29,7 @@ final readonly class CarerHands
         $shapes = [];
         foreach (self::HOLDS[$limb->value] as [$from, $to, $share, $thick]) {
             [$start, $end] = [$body->point("$from-$side->value"), $body->point("$to-$side->value")];
-            $shapes[] = self::hand($start->plus($end->minus($start), $share), $end->minus($start)->unit(), $out, $thick)->outline($camera)->filled('carer', true);
+            $shapes[] = self::hand($start->plus($end->minus($start), $share), $end->minus($start)->unit(), $out, $thick)->by($camera)->outline()->filled('carer', true);
         }
 
         return $shapes;

@@ -72,7 +72,7 @@ final readonly class Figure
         $skeleton = Skeleton::of($pose, $seat);
         $camera = Camera::of(View::ThreeQuarter, $seat, Side::Left);
         [$behind, $before, $over] = Furniture::of($seat, $camera, Side::Left);
-        $posed = new Posed($pose, $skeleton, Grips::of($skeleton, $pose, $seat, []), $seat);
+        $posed = new Posed($pose, $skeleton, static fn (): array => Grips::of($skeleton, $pose, $seat, []), $seat);
 
         return new self([...$behind, ...BodyDrawing::atRest(View::ThreeQuarter, $absent)->shapes($posed, $camera, null, $before, $over)]);
     }

@@ -15,13 +15,8 @@ final class Flesh
     public array $limbs = [];
     /** @var list<list<int>> corners of areas */
     public array $areas = [];
-
-    /** @var list<array{float, float}> where the balls lie as they were last looked at */
-    private array $page = [];
-    private ?Camera $seenBy = null;
-    private ?Outline $outline = null;
-    /** @var array{list<array{float, float, float, float}>, array{float, float, float, float}, float}|null */
-    private ?array $sampled = null;
+    /** @var array<int, Seen> by the number of the camera */
+    private array $seen = [];
 
     /** Adds a ball and joins it to others; its number. */
     public function ball(Vector $at, float $radius, int ...$joinedTo): int
@@ -41,68 +36,14 @@ final class Flesh
         $this->areas[] = array_values($balls);
     }
 
-    /** @return list<array{float, float}> where its balls lie on the page */
-    public function page(Camera $camera): array
+    /** As it is seen from somewhere; nothing is added to it any more. */
+    public function by(Camera $camera): Seen
     {
-        if ($this->seenBy !== $camera || count($this->page) !== count($this->balls)) {
-            $this->seenBy = $camera;
-            $this->outline = $this->sampled = null;
-            $this->page = $camera->pages($this->balls);
+        $seen = $this->seen[$camera->number ?? -1] ?? new Seen($camera, $this->balls, $this->radii, $this->limbs, $this->areas);
+        if ($camera->number !== null) {
+            $this->seen[$camera->number] = $seen;
         }
 
-        return $this->page;
-    }
-
-    /**
-     * How it lies as it is seen, to be compared with others.
-     *
-     * @param list<int>|null $some the balls that are compared; null for all
-     * @param bool $between whether half way between those that are joined is compared too
-     * @return array{list<array{float, float, float, float}>, array{float, float, float, float}, float} place on the page, depth and radius
-     * of each; left, right, top and bottom of what they cover; the sum of their depths
-     */
-    public function sampled(Camera $camera, ?array $some, bool $between): array
-    {
-        $page = $this->page($camera);
-        if ($this->sampled !== null) {
-            return $this->sampled;
-        }
-        $scale = $camera->scale();
-        $samples = $depths = [];
-        foreach ($some ?? array_keys($this->balls) as $i) {
-            $depths[$i] = $depth = $camera->depth($this->balls[$i]);
-            $samples[] = [$page[$i][0], $page[$i][1], $depth, $this->radii[$i] * $scale];
-        }
-        foreach ($between ? $this->limbs : [] as [$from, $to]) {
-            $samples[] = [($page[$from][0] + $page[$to][0]) / 2, ($page[$from][1] + $page[$to][1]) / 2, ($depths[$from] + $depths[$to]) / 2, ($this->radii[$from] + $this->radii[$to]) / 2 * $scale];
-        }
-        [$left, $right, $top, $bottom, $deep] = [INF, -INF, INF, -INF, 0.0];
-        foreach ($samples as [$x, $y, $depth, $radius]) {
-            $left = $x - $radius < $left ? $x - $radius : $left;
-            $right = $x + $radius > $right ? $x + $radius : $right;
-            $top = $y - $radius < $top ? $y - $radius : $top;
-            $bottom = $y + $radius > $bottom ? $y + $radius : $bottom;
-            $deep += $depth;
-        }
-
-        return $this->sampled = [$samples, [$left, $right, $top, $bottom], $deep];
-    }
-
-    /** The outline of this part on the page. */
-    public function outline(Camera $camera): Outline
-    {
-        $page = $this->page($camera);
-        if ($this->outline === null) {
-            $this->outline = new Outline();
-            $scale = $camera->scale();
-            foreach ($this->areas as $area) {
-                $this->outline->area(array_map(static fn (int $ball): array => $page[$ball], $area));
-            }
-            foreach ($this->limbs as [$from, $to]) {
-                $this->outline->limb($page[$from][0], $page[$from][1], $this->radii[$from] * $scale, $page[$to][0], $page[$to][1], $this->radii[$to] * $scale);
-            }
-        }
-
-        return $this->outline;
+        return $seen;
     }
 }

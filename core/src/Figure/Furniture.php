@@ -190,8 +190,8 @@ final readonly class Furniture
     private function raisedBed(DrawnSeat $seat): array
     {
         $back = (new Vector(0, 1, 0))->pitched(-$seat->recline());
-        $thigh = (new Vector(0, 0, 1))->pitched(-Skeleton::lying($seat));
-        $shin = (new Vector(0, -1, 0))->pitched(-(90.0 + Skeleton::lying($seat) - $seat->restingKnee()));
+        $thigh = (new Vector(0, 0, 1))->pitched(-LegJoints::lying($seat));
+        $shin = (new Vector(0, -1, 0))->pitched(-(90.0 + LegJoints::lying($seat) - $seat->restingKnee()));
         $under = static fn (Vector $way): Vector => $way->cross(new Vector(1, 0, 0))->unit();
         $hips = Vector::sum($under($thigh), -5.2, $back, -1.0);
         $knees = $hips->plus($thigh, Skeleton::THIGH);

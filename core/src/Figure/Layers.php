@@ -12,6 +12,9 @@ final class Layers
     /** @var array<string, array<string, list<string>>> parts by piece, by the near side */
     private static array $pieces = [];
 
+    /** @var array<string, array<string, list<array{string, list<int>|null, bool}>>> by the near side and piece: its parts, which balls of each are compared, and whether half way between them too */
+    private static array $compared = [];
+
     /** @var array<string, array<string, array<string, array{int, int, list<array{string, string, float}>}>>> what two pieces are to each other, by the near side */
     private static array $pairs = [];
 
@@ -23,6 +26,10 @@ final class Layers
     private const SIDED = ['upper-arm' => ['upper-arm'], 'lower-arm' => ['forearm', 'hand'], 'thigh' => ['thigh'], 'shin' => ['shin', 'foot']];
     /** The piece at which another begins: near that joint neither lies before the other. */
     private const JOINED = ['head' => 'torso', 'upper-arm' => 'torso', 'lower-arm' => 'upper-arm', 'thigh' => 'torso', 'shin' => 'thigh'];
+    private const MATES = [
+        'upper-arm-left' => 'lower-arm-left', 'lower-arm-left' => 'upper-arm-left', 'thigh-left' => 'shin-left', 'shin-left' => 'thigh-left',
+        'upper-arm-right' => 'lower-arm-right', 'lower-arm-right' => 'upper-arm-right', 'thigh-right' => 'shin-right', 'shin-right' => 'thigh-right',
+    ];
     /** Balls that are compared of a part that has many: wrist and knuckles, ankle and ball of the foot. */
     private const OF_MANY = ['hand' => [0, 1, 4], 'foot' => [0, 2, 3]];
 
@@ -35,8 +42,8 @@ final class Layers
     public static function of(array $parts, array $grips, Camera $camera, Side $near): array
     {
         $samples = $boxes = $depth = [];
-        foreach (self::pieces($near) as $piece => $names) {
-            [$samples[$piece], $boxes[$piece], $depth[$piece]] = self::samples($parts, $names, $camera);
+        foreach (self::compared($near) as $piece => $of) {
+            [$samples[$piece], $boxes[$piece], $depth[$piece]] = self::samples($parts, $of, $camera);
         }
         $before = self::before(self::pairs($near), $samples, $boxes, $grips);
         asort($depth);
@@ -105,10 +112,7 @@ final class Layers
     /** The other piece of the same limb. */
     public static function mate(string $piece): ?string
     {
-        [$name, $side] = self::named($piece);
-        $mates = ['upper-arm' => 'lower-arm', 'lower-arm' => 'upper-arm', 'thigh' => 'shin', 'shin' => 'thigh'];
-
-        return isset($mates[$name]) ? "$mates[$name]-$side" : null;
+        return self::MATES[$piece] ?? null;
     }
 
     /** @return array{string, string} a piece without its side, and the side */
@@ -123,29 +127,33 @@ final class Layers
 
     /**
      * @param array<string, Flesh> $parts
-     * @param non-empty-list<string> $names
-     * @return array{list<array{float, float, float, float}>, array{float, float, float, float}, float} place on the page, depth and
+     * @param list<array{string, list<int>|null, bool}> $of
+     * @return array{list<float>, array{float, float, float, float}, float} place on the page, depth and
      * radius of the balls, and half way between those that are joined; left, right, top and bottom of what they cover; their depth
      */
-    private static function samples(array $parts, array $names, Camera $camera): array
+    private static function samples(array $parts, array $of, Camera $camera): array
     {
-        [$samples, $box, $deep] = $parts[$names[0]]->sampled($camera, ...self::sampledOf($names[0]));
-        if (isset($names[1])) {
-            [$more, $other, $deeper] = $parts[$names[1]]->sampled($camera, ...self::sampledOf($names[1]));
+        [$name, $some, $between] = $of[0];
+        [$samples, $box, $deep] = $parts[$name]->by($camera)->compared($some, $between);
+        if (isset($of[1])) {
+            [$name, $some, $between] = $of[1];
+            [$more, $other, $deeper] = $parts[$name]->by($camera)->compared($some, $between);
             array_push($samples, ...$more);
             $box = [min($box[0], $other[0]), max($box[1], $other[1]), min($box[2], $other[2]), max($box[3], $other[3])];
             $deep += $deeper;
         }
 
-        return [$samples, $box, round($deep / count($samples), 2)];
+        return [$samples, $box, round(4 * $deep / count($samples), 2)];
     }
 
-    /** @return array{list<int>|null, bool} which balls of a part are compared, null for all, and whether half way between them too */
-    private static function sampledOf(string $part): array
+    /** @return array<string, list<array{string, list<int>|null, bool}>> */
+    private static function compared(Side $near): array
     {
-        $some = self::OF_MANY[self::named($part)[0]] ?? null;
+        return self::$compared[$near->value] ??= array_map(static fn (array $names): array => array_map(static function (string $name): array {
+            $some = self::OF_MANY[self::named($name)[0]] ?? null;
 
-        return [$some, $some === null && $part !== 'torso'];
+            return [$name, $some, $some === null && $name !== 'torso'];
+        }, $names), self::pieces($near));
     }
 
     /**
@@ -188,7 +196,7 @@ final class Layers
 
     /**
      * @param array<string, array<string, array{int, int, list<array{string, string, float}>}>> $pairs
-     * @param array<string, list<array{float, float, float, float}>> $samples
+     * @param array<string, list<float>> $samples
      * @param array<string, array{float, float, float, float}> $boxes
      * @param array<string, Grip> $grips
      * @return array<string, array<string, true>> by piece: those that are drawn before it, because they lie behind it
@@ -210,7 +218,7 @@ final class Layers
                         break;
                     }
                 }
-                $nearer ??= self::nearer($ofOne === 0 ? $samples[$one] : array_slice($samples[$one], $ofOne), $ofOther === 0 ? $samples[$other] : array_slice($samples[$other], $ofOther), $box);
+                $nearer ??= self::nearer($samples[$one], $samples[$other], 4 * $ofOne, 4 * $ofOther, $box);
                 if ($nearer > 0) {
                     $before[$one][$other] = true;
                 } elseif ($nearer < 0) {
@@ -223,26 +231,30 @@ final class Layers
     }
 
     /**
-     * @param list<array{float, float, float, float}> $one
-     * @param list<array{float, float, float, float}> $other
+     * @param list<float> $one balls, four numbers each
+     * @param list<float> $other
+     * @param int $from from which number on the one is compared
+     * @param int $fromOther the same of the other
      * @param array{float, float, float, float} $box what the other covers
      * @return float above 0 where the first is nearer, 0 where they do not overlap
      */
-    private static function nearer(array $one, array $other, array $box): float
+    private static function nearer(array $one, array $other, int $from, int $fromOther, array $box): float
     {
         [$left, $right, $top, $bottom] = $box;
+        $m = count($other);
         $sum = 0.0;
-        foreach ($one as [$x, $y, $depth, $radius]) {
+        for ($i = $from, $n = count($one); $i < $n; $i += 4) {
+            [$x, $y, $radius] = [$one[$i], $one[$i + 1], $one[$i + 3]];
             if ($x + $radius < $left || $x - $radius > $right || $y + $radius < $top || $y - $radius > $bottom) {
                 continue;
             }
-            foreach ($other as [$ox, $oy, $deep, $both]) {
-                $both += $radius;
-                $ox -= $x;
-                $oy -= $y;
-                $apart = $ox * $ox + $oy * $oy;
+            for ($j = $fromOther; $j < $m; $j += 4) {
+                $both = $radius + $other[$j + 3];
+                $dx = $x - $other[$j];
+                $dy = $y - $other[$j + 1];
+                $apart = $dx * $dx + $dy * $dy;
                 if ($apart < $both * $both) {
-                    $sum += ($depth - $deep) * ($both - sqrt($apart));
+                    $sum += ($one[$i + 2] - $other[$j + 2]) * ($both - sqrt($apart));
                 }
             }
         }

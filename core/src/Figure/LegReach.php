@@ -50,7 +50,7 @@ final readonly class LegReach
     /** Where an ankle is, over the hip joints, when its foot stands: as it does at rest. */
     private static function standsAt(DrawnSeat $seat): float
     {
-        $thigh = deg2rad($seat->restingHip() + Skeleton::lying($seat));
+        $thigh = deg2rad($seat->restingHip() + LegJoints::lying($seat));
 
         return -Skeleton::THIGH * cos($thigh) - Skeleton::SHIN * cos($thigh - deg2rad($seat->restingKnee()));
     }
@@ -65,6 +65,21 @@ final readonly class LegReach
         if ($isRaised || $lifts && $knee < self::LONG_BELOW && $knee < $seat->restingKnee()) {
             return $pose;
         }
+        $tip = $pose->at(JointAction::AnkleDown, $leg) - $pose->at(JointAction::AnkleUp, $leg);
+        $turn = LegJoints::shownTurn($pose->at(JointAction::HipOutward, $leg) - $pose->at(JointAction::HipInward, $leg));
+
+        return $pose->with($leg, Kept::of('legs set down', $seat->value . pack('d*', $hip, $knee, $behind, $tip, $turn), static fn (): array => self::standing($seat, $hip, $knee, $behind, $tip, $turn)));
+    }
+
+    /**
+     * @param float $hip degrees that are written, as all that follow
+     * @param float $behind how far the leg is behind
+     * @param float $tip of the foot, toes down above 0
+     * @param float $turn of the leg outwards, as it is drawn
+     * @return array<string, float> degrees by joint action of a leg that stands
+     */
+    private static function standing(DrawnSeat $seat, float $hip, float $knee, float $behind, float $tip, float $turn): array
+    {
         $height = self::standsAt($seat);
         if ($behind > 0 && $seat->restingHip() === 90) {
             $thigh = deg2rad(-$behind);
@@ -72,20 +87,19 @@ final readonly class LegReach
             // A leg behind stands on the ball of its foot, the higher the further its shin leans.
             for ($round = 0; $round < self::SETTLES; ++$round) {
                 $bend = $thigh + acos(max(-1.0, min(1.0, (-$height - Skeleton::THIGH * cos($thigh)) / Skeleton::SHIN)));
-                $height = $seat->hasFloor() ? Skeleton::FLOOR + Skeleton::HIP_BELOW + Skeleton::ankleOver($bend - $thigh + deg2rad($pose->at(JointAction::AnkleDown, $leg) - $pose->at(JointAction::AnkleUp, $leg))) : $height;
+                $height = $seat->hasFloor() ? Skeleton::FLOOR + Skeleton::HIP_BELOW + LegJoints::ankleOver($bend - $thigh + deg2rad($tip)) : $height;
             }
 
-            return $pose->with($leg, [JointAction::KneeFlexion->value => rad2deg($bend)]);
+            return [JointAction::KneeFlexion->value => rad2deg($bend)];
         }
-        $turn = deg2rad(Skeleton::shownTurn($pose->at(JointAction::HipOutward, $leg) - $pose->at(JointAction::HipInward, $leg)));
         $along = -Skeleton::THIGH - Skeleton::SHIN * cos(deg2rad($knee));
-        $aside = -Skeleton::SHIN * cos($turn) * sin(deg2rad($knee));
+        $aside = -Skeleton::SHIN * cos(deg2rad($turn)) * sin(deg2rad($knee));
         $reach = acos(max(-1.0, min(1.0, $height / hypot($along, $aside))));
-        $written = $hip + Skeleton::lying($seat);
+        $written = $hip + LegJoints::lying($seat);
         $ways = array_map(static fn (float $way): float => self::within(rad2deg(atan2($aside, $along) + $way)), [$reach, -$reach]);
         usort($ways, static fn (float $a, float $b): int => abs($a - $written) <=> abs($b - $written));
 
-        return $pose->with($leg, [JointAction::HipFlexion->value => $ways[0] - Skeleton::lying($seat)]);
+        return [JointAction::HipFlexion->value => $ways[0] - LegJoints::lying($seat)];
     }
 
     /** Degrees between -90 and 270. */
@@ -99,7 +113,7 @@ final readonly class LegReach
         $other = $side->other();
         if ($legs === LegContact::ThighsCrossed) {
             // The leg below comes to the middle, or no thigh would lie over it.
-            $pose = $pose->with($other, [JointAction::HipAdduction->value => Skeleton::KNEES_APART]);
+            $pose = $pose->with($other, [JointAction::HipAdduction->value => LegJoints::KNEES_APART]);
         }
         $body = Skeleton::of($pose, $seat);
         [$hip, $knee, $ankle] = [$body->point("hip-$other->value"), $body->point("knee-$other->value"), $body->point("ankle-$other->value")];
@@ -138,12 +152,12 @@ final readonly class LegReach
         $turn = 0.0;
         if ($hinge !== null) {
             $back = (new Vector(0, -sin($flexion), -cos($flexion)))->yawed(rad2deg($out));
-            $turn = Skeleton::realTurn(rad2deg(atan2(-$hinge->dot($thigh->cross($back)), $hinge->dot($back))));
+            $turn = LegJoints::realTurn(rad2deg(atan2(-$hinge->dot($thigh->cross($back)), $hinge->dot($back))));
         }
-        $apart = rad2deg($out) - Skeleton::KNEES_APART;
+        $apart = rad2deg($out) - LegJoints::KNEES_APART;
 
         return $pose->with($side, [
-            JointAction::HipFlexion->value => rad2deg($flexion) - Skeleton::lying($seat),
+            JointAction::HipFlexion->value => rad2deg($flexion) - LegJoints::lying($seat),
             JointAction::HipOutward->value => max(0.0, $turn),
             JointAction::HipInward->value => max(0.0, -$turn),
             JointAction::HipAbduction->value => max(0.0, $apart),

@@ -46,6 +46,6 @@ final readonly class PalmToPalm
             $grips[$side->value] = Grip::palmToPalm($body->point("wrist-{$side->other()->value}")->plus($up, Skeleton::HAND), $up);
         }
 
-        return new Posed($pose, $body, $grips, $seat);
+        return new Posed($pose, $body, static fn (): array => $grips, $seat);
     }
 }

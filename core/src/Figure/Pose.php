@@ -17,6 +17,10 @@ final readonly class Pose
         JointAction::HipFlexion->value, JointAction::HipExtension->value, JointAction::HipAbduction->value, JointAction::HipAdduction->value, JointAction::HipOutward->value, JointAction::HipInward->value,
         JointAction::KneeFlexion->value, JointAction::AnkleUp->value, JointAction::AnkleDown->value,
     ];
+    private const ARM = [
+        JointAction::ShoulderFlexion->value, JointAction::ShoulderExtension->value, JointAction::ShoulderAbduction->value, JointAction::ShoulderAcross->value, JointAction::ShoulderOutward->value,
+        JointAction::ShoulderInward->value, JointAction::ShoulderLift->value, JointAction::ElbowFlexion->value, JointAction::WristFlexion->value, JointAction::WristExtension->value,
+    ];
     private const FOOT = [JointAction::AnkleIn->value, JointAction::AnkleOut->value, JointAction::ToesUp->value, JointAction::ToesCurl->value, JointAction::ToesSpread->value];
 
     /**
@@ -64,7 +68,7 @@ final readonly class Pose
 
     public function at(JointAction $action, ?Side $side = null): float
     {
-        return $this->angle($action->value, $side);
+        return $this->angles[$action->value . ':' . ($side->value ?? 'mid')] ?? 0.0;
     }
 
     public function angle(string $action, ?Side $side): float
@@ -76,6 +80,12 @@ final readonly class Pose
     public function leg(Side $side): string
     {
         return $this->row(self::LEG, $side);
+    }
+
+    /** The same of an arm, down to its wrist. */
+    public function arm(Side $side): string
+    {
+        return $this->row(self::ARM, $side);
     }
 
     /** The same of how a foot rolls and what its toes do. */

@@ -4,11 +4,22 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
-/** A pose with its skeleton and what its hands do. */
-final readonly class Posed
+use Closure;
+
+/** A pose with its skeleton and what its hands do, which is worked out when it is asked for. */
+final class Posed
 {
-    /** @param array<string, Grip> $grips by side */
-    public function __construct(public Pose $pose, public Skeleton $body, public array $grips, public DrawnSeat $seat)
+    /** @var array<string, Grip>|null */
+    private ?array $grips = null;
+
+    /** @param Closure(): array<string, Grip> $held what the hands do, by side */
+    public function __construct(public readonly Pose $pose, public readonly Skeleton $body, private readonly Closure $held, public readonly DrawnSeat $seat)
     {
+    }
+
+    /** @return array<string, Grip> by side */
+    public function grips(): array
+    {
+        return $this->grips ??= ($this->held)();
     }
 }

@@ -143,12 +143,16 @@ final class Scene
         if (PalmToPalm::isMeant($pose, $contacts)) {
             return PalmToPalm::posed($pose, $body, $this->seat);
         }
-        $grips = Grips::of($body, $pose, $this->seat, $contacts, $this->variation->body, Props::fillHands($this->variation->propAt));
-        if ($helps !== null) {
-            $grips[$helps->value] = Grip::holding($body->point("wrist-{$helps->other()->value}"), "lower-arm-{$helps->other()->value}");
-        }
+        [$seat, $variation] = [$this->seat, $this->variation];
 
-        return new Posed($pose, $body, self::formed($grips, $pose, $step?->fingers), $this->seat);
+        return new Posed($pose, $body, static function () use ($body, $pose, $seat, $contacts, $variation, $helps, $step): array {
+            $grips = Grips::of($body, $pose, $seat, $contacts, $variation->body, Props::fillHands($variation->propAt));
+            if ($helps !== null) {
+                $grips[$helps->value] = Grip::holding($body->point("wrist-{$helps->other()->value}"), "lower-arm-{$helps->other()->value}");
+            }
+
+            return self::formed($grips, $pose, $step?->fingers);
+        }, $seat);
     }
 
     /**

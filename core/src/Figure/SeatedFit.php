@@ -47,7 +47,7 @@ final readonly class SeatedFit
             $u($lowerLeg + self::KNEE_OVER - self::ANKLE_OVER),
             $u($knee),
         );
-        $posed = new Posed($rest, $body, Grips::of($body, $rest, DrawnSeat::Chair, []), DrawnSeat::Chair);
+        $posed = new Posed($rest, $body, static fn (): array => Grips::of($body, $rest, DrawnSeat::Chair, []), DrawnSeat::Chair);
         $back = -self::HIP_AHEAD - $cushionBehind;
         $p = static fn (float $z, float $y): array => $camera->page(new Vector(0, $u($y), $u($z)));
         $chairSeat = $seat - $raiseSeat;

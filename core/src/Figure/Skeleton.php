@@ -9,7 +9,7 @@ use KindChair\Body\Side;
 
 /**
  * Turns joint angles into points in the figure's room, limbs of fixed length.
- * The origin is between the hips; the floor lies FLOOR units below. Long because every joint of a body is in it.
+ * The origin is between the hips; the floor lies FLOOR units below.
  */
 final class Skeleton
 {
@@ -23,18 +23,9 @@ final class Skeleton
     public const FINGERS = 8.0;
     public const THIGH = 24.0;
     public const SHIN = 24.0;
-    private const FOOT = 8.0;
-    /** Where heel and ball of a foot touch what it stands on: units ahead of the ankle and under it. */
-    private const HEEL = [-1.9, 4.3];
-    private const BALL = [7.4, 4.35];
-    /** Height of the ankle over the sole of a foot that stands, and how much higher one may be that still stands. */
+    /** Height of the ankle over the sole of a foot that stands. */
     public const ANKLE = 4.35;
-    private const STANDS_WITHIN = 0.8;
-    /** Degrees by which a leg may be turned, and a foot tipped to come flat. */
-    private const STANDS_TURNED = 75.0;
-    private const FLAT_WITHIN = 45.0;
     public const SHOULDER_HALF = 11.0;
-    private const HIP_HALF = 5.0;
     /** Units by which a shoulder joint lies under the top of the spine, and rises for each degree of its lift and of an arm above its height. */
     private const SHOULDER_BELOW = 1.5;
     private const LIFTED = 0.22;
@@ -47,20 +38,15 @@ final class Skeleton
     private const SOFT = 20.0;
     /** Units by which the hip joints lie under the middle of the pelvis. */
     public const HIP_BELOW = 1.0;
-    /** Degrees between thigh and straight ahead when sitting at ease. */
-    public const KNEES_APART = 13.0;
-    /** The same for legs that are straight. */
-    private const FEET_APART = 3.0;
-    /** A leg laid across is drawn further turned than it is, or it could not be told from one that is not. */
-    private const HIP_TURN_SHOWN = 1.9;
 
     private const OF_ARM = ['shoulder' => true, 'elbow' => true, 'wrist' => true, 'hand' => true, 'fingers' => true, 'thumb' => true];
 
     /**
      * @param array<string, Vector> $points those that are known; a limb's are worked out when one of them is asked for
      * @param array{Vector, Vector, Vector} $axes the trunk's directions: to the right, up along it, ahead
+     * @param string|null $trunk what trunk and head were worked out of; null where they were moved
      */
-    private function __construct(private array $points, private readonly array $axes, private readonly Pose $pose, private readonly DrawnSeat $seat)
+    private function __construct(private array $points, private readonly array $axes, private readonly Pose $pose, private readonly DrawnSeat $seat, private readonly ?string $trunk = null)
     {
     }
 
@@ -72,10 +58,39 @@ final class Skeleton
         $squat = $isStanding ? self::SQUAT * max(0.0, self::both($pose, JointAction::KneeFlexion) - self::SOFT) : 0.0;
         $bow = $isStanding ? max(0.0, self::both($pose, JointAction::HipFlexion) - $squat) : 0.0;
         $lean = $pose->at(JointAction::HipHinge) - $seat->recline() + $bow;
-        $round = $pose->at(JointAction::TrunkFlexion) - $pose->at(JointAction::TrunkExtension);
-        $side = $pose->towardsRight(JointAction::TrunkSide);
-        $turn = $pose->towardsRight(JointAction::TrunkTurn);
+        $degrees = [
+            $bow,
+            $lean,
+            $pose->at(JointAction::TrunkFlexion) - $pose->at(JointAction::TrunkExtension),
+            $pose->towardsRight(JointAction::TrunkSide),
+            $pose->towardsRight(JointAction::TrunkTurn),
+            $pose->at(JointAction::NeckFlexion) - $pose->at(JointAction::NeckExtension),
+            $pose->towardsRight(JointAction::NeckSide),
+            $pose->towardsRight(JointAction::NeckTurn),
+        ];
+        $trunk = pack('d*', ...$degrees);
+        [$points, $axes] = Kept::of('points of the trunk', $trunk, static fn (): array => self::trunk(...$degrees));
+        if ($isStanding) {
+            foreach (Side::cases() as $side) {
+                $points += LegJoints::of($pose, $side, $seat, $points['hips'], $bow);
+            }
+            // Bent knees bring the body down and the hips back: the lower foot stays on the floor, and both where they were.
+            $ahead = $squat > 0 ? ($points['ankle-left']->z + $points['ankle-right']->z) / 2 : 0.0;
+            $sinks = new Vector(0, -self::HIP_BELOW - self::THIGH - self::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead);
+            $points = array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points);
+        }
 
+        return new self($points, $axes, $pose, $seat, $isStanding ? null : $trunk);
+    }
+
+    /**
+     * Trunk, neck and head, all in degrees: how far who stands bows; lean and rounding of the trunk, leaning and turning to the right;
+     * nodding, tilting and turning of the head.
+     *
+     * @return array{array<string, Vector>, array{Vector, Vector, Vector}} points, and the trunk's directions
+     */
+    private static function trunk(float $bow, float $lean, float $round, float $side, float $turn, float $nod, float $tilt, float $look): array
+    {
         $up = new Vector(0, 1, 0);
         $hips = new Vector(0, 0, -self::HIPS_BACK * $bow);
         $lower = $up->rolled($side * 0.6)->pitched($lean + $round * 0.35);
@@ -89,27 +104,12 @@ final class Skeleton
             $right->y * $v->x + $along->y * $v->y + $ahead->y * $v->z,
             $right->z * $v->x + $along->z * $v->y + $ahead->z * $v->z,
         );
-
-        $nod = $pose->at(JointAction::NeckFlexion) - $pose->at(JointAction::NeckExtension);
-        $tilt = $pose->towardsRight(JointAction::NeckSide);
-        $look = $pose->towardsRight(JointAction::NeckTurn);
         $neck = $inTrunk($up->rolled($tilt)->pitched($nod));
         $head = $chest->plus($neck, self::NECK);
         // The nose sits a little below the middle of the head.
         $gaze = $inTrunk((new Vector(0, -0.26, 0.97))->yawed($look)->rolled($tilt)->pitched($nod));
 
-        $points = ['hips' => $hips, 'middle' => $middle, 'chest' => $chest, 'head' => $head, 'nose' => $head->plus($gaze, 10.0)];
-        if ($isStanding) {
-            foreach (Side::cases() as $side) {
-                $points += self::leg($pose, $side, $seat, $hips, $bow);
-            }
-            // Bent knees bring the body down and the hips back: the lower foot stays on the floor, and both where they were.
-            $ahead = $squat > 0 ? ($points['ankle-left']->z + $points['ankle-right']->z) / 2 : 0.0;
-            $sinks = new Vector(0, -self::HIP_BELOW - self::THIGH - self::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead);
-            $points = array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points);
-        }
-
-        return new self($points, $axes, $pose, $seat);
+        return [['hips' => $hips, 'middle' => $middle, 'chest' => $chest, 'head' => $head, 'nose' => $head->plus($gaze, 10.0)], $axes];
     }
 
     /** Degrees by which both sides bend. */
@@ -133,7 +133,7 @@ final class Skeleton
             $points["hip-$side->value"] = $hip;
             $points["knee-$side->value"] = $hip->plus((new Vector($aside, sin($rise), cos($rise)))->unit(), $thigh);
             $ankle = $points["knee-$side->value"]->plus(new Vector(0, -$shin, 0));
-            $points = ["ankle-$side->value" => $ankle, "toe-$side->value" => $ankle->plus(new Vector($aside, 0, 1), self::FOOT), "sole-$side->value" => $ankle->plus(new Vector(0, -1, 0))] + $points;
+            $points = ["ankle-$side->value" => $ankle, "toe-$side->value" => $ankle->plus(new Vector($aside, 0, 1), LegJoints::FOOT), "sole-$side->value" => $ankle->plus(new Vector(0, -1, 0))] + $points;
         }
 
         return new self($points, $this->axes, $this->pose, $this->seat);
@@ -160,7 +160,7 @@ final class Skeleton
         if (!isset($this->points[$name])) {
             [$part, $side] = Layers::named($name);
             $side = Side::from($side);
-            $this->points += isset(self::OF_ARM[$part]) ? self::arm($this->pose, $side, $this->points['chest'], $this->axes) : self::keptLeg($this->pose, $side, $this->seat, $this->points['hips']);
+            $this->points += isset(self::OF_ARM[$part]) ? $this->keptArm($side) : LegJoints::kept($this->pose, $side, $this->seat, $this->points['hips']);
         }
 
         return $this->points[$name];
@@ -176,6 +176,14 @@ final class Skeleton
         $up = max($raised[JointAction::ShoulderFlexion->value], $raised[JointAction::ShoulderAbduction->value]);
 
         return new Vector(self::SHOULDER_HALF, $lifted * self::LIFTED + max(0, $up - 90) * self::RISES - self::SHOULDER_BELOW, 0);
+    }
+
+    /** @return array<string, Vector> the points of an arm; the same for one that is as it was, on a trunk that is as it was */
+    private function keptArm(Side $side): array
+    {
+        $arm = fn (): array => self::arm($this->pose, $side, $this->points['chest'], $this->axes);
+
+        return $this->trunk === null ? $arm() : Kept::of("points of the $side->value arm", $this->trunk . $this->pose->arm($side), $arm);
     }
 
     /**
@@ -224,98 +232,5 @@ final class Skeleton
             // Where the thumb points while the forearm is turned neither up nor down.
             "thumb-$side->value" => $from($wristPoint, $tx, $ty, $tz, 1.0),
         ];
-    }
-
-    /** Degrees by which a thigh at rest is turned up with what carries it. */
-    public static function lying(DrawnSeat $seat): float
-    {
-        return match ($seat) {
-            DrawnSeat::Bed => 16.0,
-            DrawnSeat::FlatBed => 90.0,
-            default => 0.0,
-        };
-    }
-
-    /** Degrees by which a leg is drawn turned, and back. */
-    public static function shownTurn(float $degrees): float
-    {
-        return $degrees * self::HIP_TURN_SHOWN;
-    }
-
-    public static function realTurn(float $shown): float
-    {
-        return $shown / self::HIP_TURN_SHOWN;
-    }
-
-    /** @return array<string, Vector> the same points for a leg of someone who does not stand that is as it was */
-    private static function keptLeg(Pose $pose, Side $side, DrawnSeat $seat, Vector $hips): array
-    {
-        return Kept::of("points of the $side->value leg", $seat->value . $pose->leg($side), static fn (): array => self::leg($pose, $side, $seat, $hips, 0.0));
-    }
-
-    /** @return array<string, Vector> */
-    private static function leg(Pose $pose, Side $side, DrawnSeat $seat, Vector $hips, float $bow): array
-    {
-        $at = static fn (JointAction $action): float => $pose->at($action, $side);
-        // Degrees of the thigh from straight down to straight ahead and up.
-        $flexion = $at(JointAction::HipFlexion) - $at(JointAction::HipExtension) - $bow + self::lying($seat);
-        $knee = $at(JointAction::KneeFlexion);
-        $toes = $at(JointAction::AnkleDown) - $at(JointAction::AnkleUp);
-        $out = ($seat->restingHip() === 90 ? self::KNEES_APART : self::FEET_APART) + $at(JointAction::HipAbduction) - $at(JointAction::HipAdduction);
-        $turn = self::shownTurn($at(JointAction::HipOutward) - $at(JointAction::HipInward));
-
-        // A foot on the floor is flat unless its ankle is told; one that tips lifts the ankle, and so the knee.
-        $height = -self::HIP_BELOW - self::THIGH * cos(deg2rad($flexion)) - self::SHIN * cos(deg2rad($flexion - $knee));
-        $stands = $seat->hasFloor() && abs($turn) < self::STANDS_TURNED && $height < self::FLOOR + self::ANKLE + self::STANDS_WITHIN;
-        $tipped = $knee - $flexion;
-        if (($stands || $seat === DrawnSeat::Standing) && $toes === 0.0 && abs($tipped) < self::FLAT_WITHIN) {
-            $toes = -$tipped;
-        }
-        $heelsUp = $stands ? self::heelsUp(deg2rad($toes + $tipped)) : 0.0;
-        $raised = deg2rad($flexion + $heelsUp);
-        $bent = deg2rad($knee + $heelsUp);
-        [$cf, $sf, $co, $so] = [cos($raised), sin($raised), cos(deg2rad($out)), sin(deg2rad($out))];
-        [$ct, $st, $ck, $sk, $cp, $sp] = [cos(deg2rad($turn)), sin(deg2rad($turn)), cos($bent), sin($bent), cos(deg2rad($toes)), sin(deg2rad($toes))];
-        // The thigh, and what is behind it: straight legs open sideways, bent ones swing out.
-        [[$ux, $uy, $uz], [$bx, $by, $bz]] = $seat === DrawnSeat::Standing
-            ? [[$cf * $so, -$cf * $co, $sf], [$sf * $so, -$sf * $co, -$cf]]
-            : [[$sf * $so, -$cf, $sf * $co], [-$cf * $so, -$sf, -$cf * $co]];
-        [$ax, $ay, $az] = [$uy * $bz - $uz * $by, $uz * $bx - $ux * $bz, $ux * $by - $uy * $bx];
-        // Where the knee bends to, the shin, what is ahead of it, the foot, and where the sole faces.
-        [$hx, $hy, $hz] = [$bx * $ct - $ax * $st, $by * $ct - $ay * $st, $bz * $ct - $az * $st];
-        [$lx, $ly, $lz] = [$ux * $ck + $hx * $sk, $uy * $ck + $hy * $sk, $uz * $ck + $hz * $sk];
-        [$dx, $dy, $dz] = [$ux * $sk - $hx * $ck, $uy * $sk - $hy * $ck, $uz * $sk - $hz * $ck];
-        $mirror = $side === Side::Left ? -1.0 : 1.0;
-        $hip = new Vector($hips->x + self::HIP_HALF * $mirror, $hips->y - self::HIP_BELOW, $hips->z);
-        $kneePoint = new Vector($hip->x + $ux * $mirror * self::THIGH, $hip->y + $uy * self::THIGH, $hip->z + $uz * self::THIGH);
-        $ankle = new Vector($kneePoint->x + $lx * $mirror * self::SHIN, $kneePoint->y + $ly * self::SHIN, $kneePoint->z + $lz * self::SHIN);
-
-        return [
-            "hip-$side->value" => $hip,
-            "knee-$side->value" => $kneePoint,
-            "ankle-$side->value" => $ankle,
-            "toe-$side->value" => new Vector(
-                $ankle->x + ($dx * $cp + $lx * $sp) * $mirror * self::FOOT,
-                $ankle->y + ($dy * $cp + $ly * $sp) * self::FOOT,
-                $ankle->z + ($dz * $cp + $lz * $sp) * self::FOOT,
-            ),
-            // Where the sole faces.
-            "sole-$side->value" => new Vector($ankle->x + ($lx * $cp - $dx * $sp) * $mirror, $ankle->y + $ly * $cp - $dy * $sp, $ankle->z + $lz * $cp - $dz * $sp),
-        ];
-    }
-
-    /** Height of an ankle over what its foot stands on, tipped by so many radians, toes down above 0. */
-    public static function ankleOver(float $tip): float
-    {
-        [$ball, $under] = self::BALL;
-        [$heel, $below] = self::HEEL;
-
-        return max($ball * sin($tip) + $under * cos($tip), $heel * sin($tip) + $below * cos($tip));
-    }
-
-    /** Degrees by which a thigh rises when its foot is tipped on the floor by so many radians. */
-    private static function heelsUp(float $tip): float
-    {
-        return rad2deg(asin(max(0.0, min(0.5, (self::ankleOver($tip) - self::ANKLE) / self::THIGH))));
     }
 }

@@ -64,7 +64,7 @@ final readonly class Sketch
         $contacts = Contacts::during($this->use, $this->step, $this->phase, $this->named);
         [$behind, $before, $over] = Furniture::of($this->seat, $this->camera(), $this->named);
 
-        return [...$behind, ...$this->body->shapes(new Posed($pose, $body, Grips::of($body, $pose, $this->seat, $contacts, $this->use), $this->seat), $this->camera(), null, $before, $over)];
+        return [...$behind, ...$this->body->shapes(new Posed($pose, $body, fn (): array => Grips::of($body, $pose, $this->seat, $contacts, $this->use), $this->seat), $this->camera(), null, $before, $over)];
     }
 
     /** @return list<array{joint: string, role: string, x: float, y: float}> one handle a joint and limb */

@@ -29,10 +29,10 @@ final readonly class ZoneFigure
         $pieces = Layers::pieces(Side::Left);
         foreach (Layers::of($parts, $grips, $camera, Side::Left) as $piece) {
             foreach ($pieces[$piece] as $part) {
-                $shapes[] = $parts[$part]->outline($camera)->filled(self::role(self::ZONES[Layers::named($part)[0]]), true);
+                $shapes[] = $parts[$part]->by($camera)->outline()->filled(self::role(self::ZONES[Layers::named($part)[0]]), true);
                 if ($part === 'torso') {
-                    $shapes[] = $parts['shoulders']->outline($camera)->filled(self::role(Zone::Shoulders), true);
-                    $shapes[] = self::pelvis($parts['torso'])->outline($camera)->filled(self::role(Zone::Hips), true);
+                    $shapes[] = $parts['shoulders']->by($camera)->outline()->filled(self::role(Zone::Shoulders), true);
+                    $shapes[] = self::pelvis($parts['torso'])->by($camera)->outline()->filled(self::role(Zone::Hips), true);
                 }
             }
         }

@@ -77,7 +77,7 @@ final class AnatomyTest extends TestCase
             if (!$posed->seat->hasFloor()) {
                 continue;
             }
-            $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips);
+            $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips());
             foreach (['left', 'right'] as $side) {
                 $low = self::lowest($parts["foot-$side"]);
                 if ($low < Skeleton::FLOOR - self::GIVES) {
@@ -89,7 +89,7 @@ final class AnatomyTest extends TestCase
 
         $rest = Scene::of(Make::craft()->library->get('even-breath'), Make::craft()->library->get('even-breath')->variations[0], Base::Chair, Side::Left);
         $posed = $rest->posed($rest->rest, null);
-        self::assertEqualsWithDelta(Skeleton::FLOOR, self::lowest(Anatomy::of($posed->body, $posed->pose, $posed->grips)['foot-left']), 0.3);
+        self::assertEqualsWithDelta(Skeleton::FLOOR, self::lowest(Anatomy::of($posed->body, $posed->pose, $posed->grips())['foot-left']), 0.3);
     }
 
     public function testASteppedHandLiesOnTheSkinAndNotInTheBody(): void
@@ -151,7 +151,7 @@ final class AnatomyTest extends TestCase
         $scene = Scene::of($movement, $movement->variation($rung), Base::Chair, Side::Left, view: $view);
         $at = array_column($movement->steps, null, 'id')[$step];
         $posed = $scene->posed($scene->pose($step), $at);
-        $drawn = Layers::of(Anatomy::of($posed->body, $posed->pose, $posed->grips), $posed->grips, Camera::of($view, $scene->seat, Side::Left), Side::Left);
+        $drawn = Layers::of(Anatomy::of($posed->body, $posed->pose, $posed->grips()), $posed->grips(), Camera::of($view, $scene->seat, Side::Left), Side::Left);
 
         self::assertSame($order, array_values(array_intersect($drawn, $order)));
     }
@@ -194,7 +194,7 @@ final class AnatomyTest extends TestCase
         [$one, $two] = array_map(static function (Step $at) use ($scene): array {
             $posed = $scene->posed($scene->pose($at->id), $at);
 
-            return Anatomy::of($posed->body, $posed->pose, $posed->grips, true);
+            return Anatomy::of($posed->body, $posed->pose, $posed->grips(), true);
         }, [$step, $other]);
         foreach ($one as $part => $flesh) {
             foreach ($flesh->balls as $i => $ball) {
@@ -212,7 +212,7 @@ final class AnatomyTest extends TestCase
         $movement = Make::craft()->library->get('cat-cow');
         $scene = Scene::of($movement, $movement->variation('full'), Base::Chair, Side::Left, view: View::Side);
         [, $end] = $scene->startAndEnd();
-        $trunk = Anatomy::of($end->body, $end->pose, $end->grips)['torso'];
+        $trunk = Anatomy::of($end->body, $end->pose, $end->grips())['torso'];
         $turns = [];
         for ($i = 0; $i < 3; ++$i) {
             $one = $trunk->balls[2 * $i + 2]->minus($trunk->balls[2 * $i])->unit();

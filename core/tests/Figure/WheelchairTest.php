@@ -59,7 +59,7 @@ final class WheelchairTest extends TestCase
         $scene = self::scene('toe-spread', 'full', Base::Chair);
         $breadth = static function (string $step) use ($scene): float {
             $posed = $scene->posed($scene->pose($step), null);
-            $foot = Anatomy::of($posed->body, $posed->pose, $posed->grips, true)['foot-left']->balls;
+            $foot = Anatomy::of($posed->body, $posed->pose, $posed->grips(), true)['foot-left']->balls;
 
             // From the tip of the large toe to that of the small one.
             return $foot[5]->minus($foot[count($foot) - 1])->length();
@@ -73,7 +73,7 @@ final class WheelchairTest extends TestCase
             $movement = Make::craft()->library->get('near-and-far');
             $scene = self::scene('near-and-far', $rung, Base::Chair);
 
-            return $scene->posed($scene->pose('near'), $movement->steps[0])->grips['left']->form?->value;
+            return $scene->posed($scene->pose('near'), $movement->steps[0])->grips()['left']->form?->value;
         };
         self::assertSame('thumb-up', $form('full'));
         self::assertNull($form('lap'));

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\Region;
+use KindChair\Body\Side;
+use KindChair\Body\Zone;
+use KindChair\Movement\Movement;
+use KindChair\Movement\SideUse;
+
+/** Which parts of the body a movement is about: they take the colour of their region. */
+final class MovingParts
+{
+    /** @return list<string> such as "forearm-left" */
+    public static function of(Movement $movement, Scene $scene, Side $side): array
+    {
+        $zone = $movement->mainRegion()?->zone();
+        if ($zone === null) {
+            return [];
+        }
+        $sides = $movement->laterality->sides === SideUse::OneSided ? [$side->value] : ['left', 'right'];
+        $each = static fn (string ...$parts): array => array_merge(...array_map(
+            static fn (string $part): array => array_map(static fn (string $side): string => "$part-$side", $sides),
+            array_values($parts),
+        ));
+
+        return match ($zone) {
+            Zone::Head => ['head'],
+            // Arms that are carried through the air move as a whole.
+            Zone::Shoulders => $scene->handsTravel() ? ['shoulders', ...$each('upper-arm', 'forearm', 'hand')] : ['shoulders', ...$each('upper-arm')],
+            Zone::Arms => $movement->mainRegion() === Region::WristsHands ? $each('forearm', 'hand') : $each('upper-arm', 'forearm', 'hand'),
+            Zone::Back => ['torso'],
+            Zone::Hips => $each('thigh'),
+            Zone::Legs => $each('thigh', 'shin'),
+            Zone::Feet => $each('foot'),
+        };
+    }
+}
