@@ -31,27 +31,14 @@ final class Anatomy
     public static function of(Skeleton $body, Pose $pose, array $grips, bool $hasToes = false): array
     {
         [$left, $right] = [self::shoulder($body, $pose, Side::Left), self::shoulder($body, $pose, Side::Right)];
-        $trunk = self::row($body->point('hips'), $body->point('middle'), $body->point('chest'), $body->fromTrunk(new Vector(1, 0, 0)), $body->fromTrunk(new Vector(0, 0, 1)));
-        $parts = Kept::of('trunk', $trunk . self::row($left, $right), static fn (): array => ['torso' => self::trunk($body, $left, $right), 'shoulders' => self::shoulders($body, $left, $right)]);
-        $parts += Kept::of('head', $trunk . self::row($body->point('head'), $body->point('nose')), static fn (): array => self::head($body));
+        $trunk = Vector::row($body->point('hips'), $body->point('middle'), $body->point('chest'), $body->fromTrunk(new Vector(1, 0, 0)), $body->fromTrunk(new Vector(0, 0, 1)));
+        $parts = Kept::of('trunk', $trunk . Vector::row($left, $right), static fn (): array => ['torso' => self::trunk($body, $left, $right), 'shoulders' => self::shoulders($body, $left, $right)]);
+        $parts += Kept::of('head', $trunk . Vector::row($body->point('head'), $body->point('nose')), static fn (): array => self::head($body));
         foreach ([[Side::Left, $left], [Side::Right, $right]] as [$side, $shoulder]) {
             $parts += LimbFlesh::arm($body, $pose, $side, $shoulder, $grips[$side->value]) + LimbFlesh::leg($body, $pose, $side, $hasToes);
         }
 
         return $parts;
-    }
-
-    /** Points in a row: the same for those that are alike. */
-    public static function row(Vector ...$points): string
-    {
-        $row = [];
-        foreach ($points as $point) {
-            $row[] = $point->x;
-            $row[] = $point->y;
-            $row[] = $point->z;
-        }
-
-        return pack('d*', ...$row);
     }
 
     /** One piece without its fingers and toes: enough for a shadow. */

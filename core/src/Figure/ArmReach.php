@@ -20,7 +20,7 @@ final readonly class ArmReach
         JointAction::ShoulderInward, JointAction::ShoulderOutward, JointAction::ElbowFlexion, JointAction::WristFlexion, JointAction::WristExtension,
     ];
     /** How a hand may lie there: degrees by which the wrist bends more, and how far along the hand it touches. */
-    private const HANDS = [[0, Skeleton::HAND], [25, Skeleton::FINGERS], [55, Skeleton::FINGERS]];
+    private const HANDS = [[0, Measures::HAND], [25, Measures::FINGERS], [55, Measures::FINGERS]];
     /** Degrees between two places of the elbow that are tried. */
     private const SWIVEL = 30;
     /** Then finer, about the best of them. */
@@ -92,18 +92,18 @@ final readonly class ArmReach
      * @param float $beyond how far from the wrist the hand touches, in units
      * @return array<string, float>|null degrees by joint action
      */
-    public static function atEase(Skeleton $skeleton, Side $side, Vector $place, float $beyond = Skeleton::HAND): ?array
+    public static function atEase(Skeleton $skeleton, Side $side, Vector $place, float $beyond = Measures::HAND): ?array
     {
         $local = $skeleton->inTrunk($place->minus($skeleton->point('chest')));
         $way = ($side === Side::Left ? $local->mirrored() : $local)->minus(Skeleton::shoulderOf(0.0, ['shoulder-flexion' => 0.0, 'shoulder-abduction' => 0.0]));
-        $lower = Skeleton::FOREARM + $beyond;
+        $lower = Measures::FOREARM + $beyond;
         $far = $way->length();
-        if ($far > Skeleton::UPPER_ARM + $lower || $far < abs(Skeleton::UPPER_ARM - $lower)) {
+        if ($far > Measures::UPPER_ARM + $lower || $far < abs(Measures::UPPER_ARM - $lower)) {
             return null;
         }
         $along = $way->unit();
-        $bend = rad2deg(acos(($far ** 2 - Skeleton::UPPER_ARM ** 2 - $lower ** 2) / (2 * Skeleton::UPPER_ARM * $lower)));
-        $open = acos((Skeleton::UPPER_ARM ** 2 + $far ** 2 - $lower ** 2) / (2 * Skeleton::UPPER_ARM * $far));
+        $bend = rad2deg(acos(($far ** 2 - Measures::UPPER_ARM ** 2 - $lower ** 2) / (2 * Measures::UPPER_ARM * $lower)));
+        $open = acos((Measures::UPPER_ARM ** 2 + $far ** 2 - $lower ** 2) / (2 * Measures::UPPER_ARM * $far));
         $wanted = new Vector(0.45, -0.3, -0.85);
         $out = $wanted->plus($along, -$wanted->dot($along))->unit();
         $upper = Vector::sum($along, cos($open), $out, sin($open));
@@ -119,8 +119,8 @@ final readonly class ArmReach
     private function solved(Vector $target, float $lifted, int $bent, float $hand, array $wished): array
     {
         $wrist = $wished['wrist-extension'] - $wished['wrist-flexion'] - $bent;
-        $lower = sqrt(Skeleton::FOREARM ** 2 + $hand ** 2 + 2 * Skeleton::FOREARM * $hand * cos(deg2rad($wrist)));
-        $lag = atan2($hand * sin(deg2rad($wrist)), Skeleton::FOREARM + $hand * cos(deg2rad($wrist)));
+        $lower = sqrt(Measures::FOREARM ** 2 + $hand ** 2 + 2 * Measures::FOREARM * $hand * cos(deg2rad($wrist)));
+        $lag = atan2($hand * sin(deg2rad($wrist)), Measures::FOREARM + $hand * cos(deg2rad($wrist)));
         $wished = ['wrist-flexion' => max(0.0, -$wrist), 'wrist-extension' => max(0.0, $wrist)] + $wished;
         $angles = $wished;
         $cost = 0.0;
@@ -130,10 +130,10 @@ final readonly class ArmReach
             $way = $target->minus($shoulder);
             // An elbow does not close fully: a place nearer than that is passed by the hand on its way.
             $closed = min(M_PI, max(0.0, deg2rad((float) $this->most['elbow-flexion']) - $lag));
-            $nearest = sqrt(Skeleton::UPPER_ARM ** 2 + $lower ** 2 + 2 * Skeleton::UPPER_ARM * $lower * cos($closed));
-            $far = max($nearest, min(Skeleton::UPPER_ARM + $lower - 0.01, $way->length()));
-            $bend = acos(max(-1.0, min(1.0, ($far ** 2 - Skeleton::UPPER_ARM ** 2 - $lower ** 2) / (2 * Skeleton::UPPER_ARM * $lower)))) + $lag;
-            $open = acos(max(-1.0, min(1.0, (Skeleton::UPPER_ARM ** 2 + $far ** 2 - $lower ** 2) / (2 * Skeleton::UPPER_ARM * $far))));
+            $nearest = sqrt(Measures::UPPER_ARM ** 2 + $lower ** 2 + 2 * Measures::UPPER_ARM * $lower * cos($closed));
+            $far = max($nearest, min(Measures::UPPER_ARM + $lower - 0.01, $way->length()));
+            $bend = acos(max(-1.0, min(1.0, ($far ** 2 - Measures::UPPER_ARM ** 2 - $lower ** 2) / (2 * Measures::UPPER_ARM * $lower)))) + $lag;
+            $open = acos(max(-1.0, min(1.0, (Measures::UPPER_ARM ** 2 + $far ** 2 - $lower ** 2) / (2 * Measures::UPPER_ARM * $far))));
             [$cost, $angles] = $this->swivelled($way->unit(), $open, rad2deg($bend), $wished);
             $cost += self::SHORT * max(0.0, abs($way->length() - $far) - self::TOUCHES) + $bent;
             $before = $shoulder;
@@ -230,8 +230,8 @@ final readonly class ArmReach
             $share = $degrees / $this->most[$action];
             $cost += abs($degrees - $wished[$action]) + self::STRAIN * $share * $share + self::BEYOND * (max(0.0, $degrees - $this->most[$action]) + max(0.0, -$degrees));
         }
-        $x = Skeleton::SHOULDER_HALF + $upper->x * Skeleton::UPPER_ARM;
-        $z = $upper->z * Skeleton::UPPER_ARM;
+        $x = Measures::SHOULDER_HALF + $upper->x * Measures::UPPER_ARM;
+        $z = $upper->z * Measures::UPPER_ARM;
         $isInside = abs($x) < self::RIBS[0] && abs($z) < self::RIBS[1] && $upper->y < 0;
 
         return $cost + ($isInside ? self::INSIDE : 0.0);

@@ -12,8 +12,8 @@ use KindChair\Body\Side;
  */
 final readonly class Furniture
 {
-    private const FLOOR = Skeleton::FLOOR;
-    private const FLOOR_OF_STANDING = -Skeleton::HIP_BELOW - Skeleton::THIGH - Skeleton::SHIN - Skeleton::ANKLE;
+    private const FLOOR = Measures::FLOOR;
+    private const FLOOR_OF_STANDING = -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - Measures::ANKLE;
     private const SEAT = -5.9;
     private const SIDE = 12.5;
     private const FRONT = 15.5;
@@ -194,7 +194,7 @@ final readonly class Furniture
         $shin = (new Vector(0, -1, 0))->pitched(-(90.0 + LegJoints::lying($seat) - $seat->restingKnee()));
         $under = static fn (Vector $way): Vector => $way->cross(new Vector(1, 0, 0))->unit();
         $hips = Vector::sum($under($thigh), -5.2, $back, -1.0);
-        $knees = $hips->plus($thigh, Skeleton::THIGH);
+        $knees = $hips->plus($thigh, Measures::THIGH);
         $frame = new Outline();
         $low = self::FLOOR + 2;
         foreach ([-1, 1] as $sign) {
@@ -204,7 +204,7 @@ final readonly class Furniture
             $this->strut($frame, new Vector($x, $low + 9, -38), new Vector($x, $low + 9, 54), 1.2);
         }
         $mattress = $sheets = [];
-        foreach ([[$hips, $back, 46.0], [$hips, $thigh, Skeleton::THIGH], [$knees, $shin, 34.0]] as [$from, $way, $long]) {
+        foreach ([[$hips, $back, 46.0], [$hips, $thigh, Measures::THIGH], [$knees, $shin, 34.0]] as [$from, $way, $long]) {
             $outline = new Outline();
             $normal = $way === $back ? $under((new Vector(0, 0, 0))->minus($way)) : $under($way);
             $this->box($outline, $from->plus($way, $long / 2, $normal, -self::MATTRESS / 2), new Vector(self::BED_SIDE, 0, 0), $normal->times(self::MATTRESS / 2), $way->times($long / 2));

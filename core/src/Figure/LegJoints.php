@@ -47,8 +47,8 @@ final class LegJoints
         $turn = self::shownTurn($at(JointAction::HipOutward) - $at(JointAction::HipInward));
 
         // A foot on the floor is flat unless its ankle is told; one that tips lifts the ankle, and so the knee.
-        $height = -Skeleton::HIP_BELOW - Skeleton::THIGH * cos(deg2rad($flexion)) - Skeleton::SHIN * cos(deg2rad($flexion - $knee));
-        $stands = $seat->hasFloor() && abs($turn) < self::STANDS_TURNED && $height < Skeleton::FLOOR + Skeleton::ANKLE + self::STANDS_WITHIN;
+        $height = -Measures::HIP_BELOW - Measures::THIGH * cos(deg2rad($flexion)) - Measures::SHIN * cos(deg2rad($flexion - $knee));
+        $stands = $seat->hasFloor() && abs($turn) < self::STANDS_TURNED && $height < Measures::FLOOR + Measures::ANKLE + self::STANDS_WITHIN;
         $tipped = $knee - $flexion;
         if (($stands || $seat === DrawnSeat::Standing) && $toes === 0.0 && abs($tipped) < self::FLAT_WITHIN) {
             $toes = -$tipped;
@@ -68,9 +68,9 @@ final class LegJoints
         [$lx, $ly, $lz] = [$ux * $ck + $hx * $sk, $uy * $ck + $hy * $sk, $uz * $ck + $hz * $sk];
         [$dx, $dy, $dz] = [$ux * $sk - $hx * $ck, $uy * $sk - $hy * $ck, $uz * $sk - $hz * $ck];
         $mirror = $side === Side::Left ? -1.0 : 1.0;
-        $hip = new Vector($hips->x + self::HIP_HALF * $mirror, $hips->y - Skeleton::HIP_BELOW, $hips->z);
-        $kneePoint = new Vector($hip->x + $ux * $mirror * Skeleton::THIGH, $hip->y + $uy * Skeleton::THIGH, $hip->z + $uz * Skeleton::THIGH);
-        $ankle = new Vector($kneePoint->x + $lx * $mirror * Skeleton::SHIN, $kneePoint->y + $ly * Skeleton::SHIN, $kneePoint->z + $lz * Skeleton::SHIN);
+        $hip = new Vector($hips->x + self::HIP_HALF * $mirror, $hips->y - Measures::HIP_BELOW, $hips->z);
+        $kneePoint = new Vector($hip->x + $ux * $mirror * Measures::THIGH, $hip->y + $uy * Measures::THIGH, $hip->z + $uz * Measures::THIGH);
+        $ankle = new Vector($kneePoint->x + $lx * $mirror * Measures::SHIN, $kneePoint->y + $ly * Measures::SHIN, $kneePoint->z + $lz * Measures::SHIN);
 
         return [
             "hip-$side->value" => $hip,
@@ -119,6 +119,6 @@ final class LegJoints
     /** Degrees by which a thigh rises when its foot is tipped on the floor by so many radians. */
     private static function heelsUp(float $tip): float
     {
-        return rad2deg(asin(max(0.0, min(0.5, (self::ankleOver($tip) - Skeleton::ANKLE) / Skeleton::THIGH))));
+        return rad2deg(asin(max(0.0, min(0.5, (self::ankleOver($tip) - Measures::ANKLE) / Measures::THIGH))));
     }
 }

@@ -52,7 +52,7 @@ final readonly class LegReach
     {
         $thigh = deg2rad($seat->restingHip() + LegJoints::lying($seat));
 
-        return -Skeleton::THIGH * cos($thigh) - Skeleton::SHIN * cos($thigh - deg2rad($seat->restingKnee()));
+        return -Measures::THIGH * cos($thigh) - Measures::SHIN * cos($thigh - deg2rad($seat->restingKnee()));
     }
 
     private static function setDown(Pose $pose, DrawnSeat $seat, bool $lifts, Side $leg): Pose
@@ -86,14 +86,14 @@ final readonly class LegReach
             $bend = 0.0;
             // A leg behind stands on the ball of its foot, the higher the further its shin leans.
             for ($round = 0; $round < self::SETTLES; ++$round) {
-                $bend = $thigh + acos(max(-1.0, min(1.0, (-$height - Skeleton::THIGH * cos($thigh)) / Skeleton::SHIN)));
-                $height = $seat->hasFloor() ? Skeleton::FLOOR + Skeleton::HIP_BELOW + LegJoints::ankleOver($bend - $thigh + deg2rad($tip)) : $height;
+                $bend = $thigh + acos(max(-1.0, min(1.0, (-$height - Measures::THIGH * cos($thigh)) / Measures::SHIN)));
+                $height = $seat->hasFloor() ? Measures::FLOOR + Measures::HIP_BELOW + LegJoints::ankleOver($bend - $thigh + deg2rad($tip)) : $height;
             }
 
             return [JointAction::KneeFlexion->value => rad2deg($bend)];
         }
-        $along = -Skeleton::THIGH - Skeleton::SHIN * cos(deg2rad($knee));
-        $aside = -Skeleton::SHIN * cos(deg2rad($turn)) * sin(deg2rad($knee));
+        $along = -Measures::THIGH - Measures::SHIN * cos(deg2rad($knee));
+        $aside = -Measures::SHIN * cos(deg2rad($turn)) * sin(deg2rad($knee));
         $reach = acos(max(-1.0, min(1.0, $height / hypot($along, $aside))));
         $written = $hip + LegJoints::lying($seat);
         $ways = array_map(static fn (float $way): float => self::within(rad2deg(atan2($aside, $along) + $way)), [$reach, -$reach]);
@@ -128,12 +128,12 @@ final readonly class LegReach
         };
         $way = $target->minus($body->point("hip-$side->value"));
         $way = $side === Side::Left ? $way->mirrored() : $way;
-        $far = min(Skeleton::THIGH + Skeleton::SHIN - 0.1, $way->length());
-        $bend = acos(max(-1.0, min(1.0, ($far ** 2 - Skeleton::THIGH ** 2 - Skeleton::SHIN ** 2) / (2 * Skeleton::THIGH * Skeleton::SHIN))));
+        $far = min(Measures::THIGH + Measures::SHIN - 0.1, $way->length());
+        $bend = acos(max(-1.0, min(1.0, ($far ** 2 - Measures::THIGH ** 2 - Measures::SHIN ** 2) / (2 * Measures::THIGH * Measures::SHIN))));
         if ($legs === LegContact::ThighsCrossed) {
             return self::turned($pose, $seat, $side, $way->unit(), null, $pose->at(JointAction::KneeFlexion, $side));
         }
-        $open = acos(max(-1.0, min(1.0, (Skeleton::THIGH ** 2 + $far ** 2 - Skeleton::SHIN ** 2) / (2 * Skeleton::THIGH * $far))));
+        $open = acos(max(-1.0, min(1.0, (Measures::THIGH ** 2 + $far ** 2 - Measures::SHIN ** 2) / (2 * Measures::THIGH * $far))));
         $along = $way->unit();
         // The knee falls outwards for an ankle that is laid on the other leg, and stays up for ankles that cross.
         $wanted = $legs === LegContact::AnklesCrossed ? new Vector(0, 1, 0) : new Vector(1, 0.35, 0);

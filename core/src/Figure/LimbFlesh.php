@@ -27,7 +27,7 @@ final class LimbFlesh
     public static function arm(Skeleton $body, Pose $pose, Side $side, Vector $shoulder, Grip $grip): array
     {
         $s = $side->value;
-        $points = Anatomy::row($shoulder, $body->point("elbow-$s"), $body->point("wrist-$s"), $body->point("hand-$s"), $body->point("thumb-$s"), ...array_filter([$grip->facing, $grip->along]));
+        $points = Vector::row($shoulder, $body->point("elbow-$s"), $body->point("wrist-$s"), $body->point("hand-$s"), $body->point("thumb-$s"), ...array_filter([$grip->facing, $grip->along]));
         $angles = pack('d*', $pose->at(JointAction::ForearmUp, $side), $pose->at(JointAction::ForearmDown, $side), $pose->at(JointAction::WristFlexion, $side), $pose->at(JointAction::WristExtension, $side), $grip->curl, $grip->spread);
 
         return Kept::of("arm-$s", "$points$angles{$grip->form?->value}", static fn (): array => self::fleshedArm($body, $pose, $side, $shoulder, $grip));
@@ -59,7 +59,7 @@ final class LimbFlesh
         $turned = $pose->at(JointAction::ForearmUp, $side) - $pose->at(JointAction::ForearmDown, $side);
         if ($grip->facing !== null && $turned === 0.0) {
             $along = $grip->along ?? $body->point("hand-$s")->minus($wrist)->unit();
-            $facing = $grip->facing->minus($wrist->plus($along, Skeleton::HAND));
+            $facing = $grip->facing->minus($wrist->plus($along, Measures::HAND));
             $palm = $facing->plus($along, -$facing->dot($along));
             if ($palm->length() > 0.2) {
                 $palm = $palm->unit();
@@ -83,7 +83,7 @@ final class LimbFlesh
     public static function leg(Skeleton $body, Pose $pose, Side $side, bool $hasToes): array
     {
         $s = $side->value;
-        $points = Anatomy::row($body->point("hip-$s"), $body->point("knee-$s"), $body->point("ankle-$s"), $body->point("toe-$s"), $body->point("sole-$s"));
+        $points = Vector::row($body->point("hip-$s"), $body->point("knee-$s"), $body->point("ankle-$s"), $body->point("toe-$s"), $body->point("sole-$s"));
 
         return Kept::of("leg-$s", $points . $pose->foot($side) . ($hasToes ? 'toes' : ''), static fn (): array => self::fleshedLeg($body, $pose, $side, $hasToes));
     }
@@ -115,7 +115,7 @@ final class LimbFlesh
         $toes = Vector::sum($ahead, cos($tip), $sole, -sin($tip));
 
         $ball = $ankle->plus($ahead, 7.3, $sole, 3.15);
-        if ($toes->y < 0 && $ball->y < Skeleton::FLOOR + self::ON_FLOOR) {
+        if ($toes->y < 0 && $ball->y < Measures::FLOOR + self::ON_FLOOR) {
             // Toes lie flat under a heel that lifts.
             $toes = (new Vector($toes->x, 0, $toes->z))->unit();
         }

@@ -9,7 +9,7 @@ namespace KindChair\Figure;
  * lines. All parts run round the same way, so that together they are one shape. The letters of the path do not depend on where
  * the points are: two poses of a body have the same path with other numbers.
  */
-final class Outline
+final class Outline extends Path
 {
     /** Cosine of the angle at which a limb's sides leave the line between its circles, at most: 11 degrees. */
     private const MOST = 0.98;
@@ -17,11 +17,6 @@ final class Outline
     private const OFF = 100_000;
     private const ROUNDING = self::OFF + 0.5;
     private const LIMB = 'M$ $A$ $ 0 1 1 $ $L$ $A$ $ 0 0 1 $ $Z';
-
-    private string $path = '';
-    /** @var list<int> */
-    private array $numbers = [];
-    private ?string $data = null;
 
     /** The outline of two circles and of the lines that touch both. */
     public function limb(float $x1, float $y1, float $r1, float $x2, float $y2, float $r2): self
@@ -43,7 +38,7 @@ final class Outline
         $sb = $uy * $cos - $ux * $sin;
         $a = (int) ($r1 * 10 + 0.5);
         $b = (int) ($r2 * 10 + 0.5);
-        $this->path .= self::LIMB;
+        $this->letters .= self::LIMB;
         // Rounded without a call.
         array_push(
             $this->numbers,
@@ -75,7 +70,7 @@ final class Outline
         }
         // Limbs run clockwise on the page, where y points down.
         $this->through($twice < 0 ? array_reverse($points) : $points);
-        $this->path .= 'Z';
+        $this->letters .= 'Z';
 
         return $this;
     }
@@ -94,7 +89,7 @@ final class Outline
 
     public function circle(float $x, float $y, float $r): self
     {
-        $this->path .= 'M$ $a$ $ 0 1 1 $ 0a$ $ 0 1 1 $ 0Z';
+        $this->letters .= 'M$ $a$ $ 0 1 1 $ 0a$ $ 0 1 1 $ 0Z';
         $ten = (int) round($r * 10);
         array_push($this->numbers, (int) round(($x - $r) * 10), (int) round($y * 10), $ten, $ten, 2 * $ten, $ten, $ten, -2 * $ten);
 
@@ -104,36 +99,18 @@ final class Outline
     /** @param list<array{float, float}> $points that a line passes through, rounded between them */
     public function curve(array $points): self
     {
-        $this->path .= 'M$ $';
+        $this->letters .= 'M$ $';
         self::push($this->numbers, $points[0]);
         $last = count($points) - 1;
         for ($i = 0; $i < $last; ++$i) {
             [$before, $from, $to, $after] = [$points[max(0, $i - 1)], $points[$i], $points[$i + 1], $points[min($last, $i + 2)]];
-            $this->path .= 'C$ $ $ $ $ $';
+            $this->letters .= 'C$ $ $ $ $ $';
             self::push($this->numbers, [$from[0] + ($to[0] - $before[0]) / 6, $from[1] + ($to[1] - $before[1]) / 6]);
             self::push($this->numbers, [$to[0] - ($after[0] - $from[0]) / 6, $to[1] - ($after[1] - $from[1]) / 6]);
             self::push($this->numbers, $to);
         }
 
         return $this;
-    }
-
-    /** SVG path data with a $ for each number. */
-    public function path(): string
-    {
-        return $this->path;
-    }
-
-    /** @return list<int> in tenths of a unit */
-    public function numbers(): array
-    {
-        return $this->numbers;
-    }
-
-    /** SVG path data. Nothing is added to it any more. */
-    public function data(): string
-    {
-        return $this->data ??= vsprintf(str_replace('$', '%d', $this->path), $this->numbers);
     }
 
     public function filled(string $role, bool $halo = false): Shape
@@ -151,7 +128,7 @@ final class Outline
     private function through(array $points): self
     {
         foreach ($points as $i => $point) {
-            $this->path .= $i === 0 ? 'M$ $' : 'L$ $';
+            $this->letters .= $i === 0 ? 'M$ $' : 'L$ $';
             self::push($this->numbers, $point);
         }
 

@@ -37,13 +37,13 @@ final readonly class PalmToPalm
         $up = $body->fromTrunk((new Vector(0, 0.95, 0.3))->unit());
         $aside = $body->fromTrunk(new Vector(1, 0, 0));
         foreach (Side::cases() as $side) {
-            $wrist = $meet->plus($up, -Skeleton::HAND, $aside, $side === Side::Right ? self::THICK : -self::THICK);
+            $wrist = $meet->plus($up, -Measures::HAND, $aside, $side === Side::Right ? self::THICK : -self::THICK);
             $pose = $pose->with($side, ArmReach::atEase($body, $side, $wrist, 0.0) ?? []);
         }
         $body = Skeleton::of($pose, $seat);
         $grips = [];
         foreach (Side::cases() as $side) {
-            $grips[$side->value] = Grip::palmToPalm($body->point("wrist-{$side->other()->value}")->plus($up, Skeleton::HAND), $up);
+            $grips[$side->value] = Grip::palmToPalm($body->point("wrist-{$side->other()->value}")->plus($up, Measures::HAND), $up);
         }
 
         return new Posed($pose, $body, static fn (): array => $grips, $seat);

@@ -120,7 +120,7 @@ final readonly class PropPoints
     {
         $ankle = $this->body->point("ankle-$side->value");
 
-        return $ankle->plus($this->body->point("toe-$side->value")->minus($ankle)->unit(), $ahead, $this->body->point("sole-$side->value")->minus($ankle)->unit(), Skeleton::ANKLE + self::ROLL);
+        return $ankle->plus($this->body->point("toe-$side->value")->minus($ankle)->unit(), $ahead, $this->body->point("sole-$side->value")->minus($ankle)->unit(), Measures::ANKLE + self::ROLL);
     }
 
     public function underThigh(float $out): Vector

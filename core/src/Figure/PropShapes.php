@@ -61,7 +61,7 @@ final readonly class PropShapes
         foreach ([[-6.0, -6.0], [6.0, -6.0], [6.0, 7.0], [-6.0, 7.0]] as [$x, $z]) {
             $corner = $heel->plus(new Vector($x, 0, $z));
             $top[] = $this->camera->page($corner);
-            [[$x1, $y1], [$x2, $y2]] = [$this->camera->page($corner), $this->camera->page(new Vector($corner->x, Skeleton::FLOOR, $corner->z))];
+            [[$x1, $y1], [$x2, $y2]] = [$this->camera->page($corner), $this->camera->page(new Vector($corner->x, Measures::FLOOR, $corner->z))];
             $legs->limb($x1, $y1, 0.8, $x2, $y2, 0.8);
         }
 
@@ -126,7 +126,7 @@ final readonly class PropShapes
     /** @return list<Shape> so far ahead of the seat */
     public function wall(float $ahead): array
     {
-        $corners = array_map(fn (array $at): array => $this->camera->page(new Vector($at[0], $at[1], $ahead)), [[-24.0, Skeleton::FLOOR], [24.0, Skeleton::FLOOR], [24.0, 46.0], [-24.0, 46.0]]);
+        $corners = array_map(fn (array $at): array => $this->camera->page(new Vector($at[0], $at[1], $ahead)), [[-24.0, Measures::FLOOR], [24.0, Measures::FLOOR], [24.0, 46.0], [-24.0, 46.0]]);
 
         return [(new Outline())->area($corners)->filled('sheet')];
     }

@@ -256,7 +256,7 @@ final readonly class Props
     /** @return list<Shape> a block between the feet, or a chair before the seat; a table is drawn with the furniture */
     private function inFront(): array
     {
-        $floor = new Vector(0, Skeleton::FLOOR, 0);
+        $floor = new Vector(0, Measures::FLOOR, 0);
 
         return match ($this->props) {
             ['block'] => $this->draw->box($floor->plus(new Vector(0, 6.0, 24.0)), 3.6, 3.6, 6.0),
@@ -282,7 +282,7 @@ final readonly class Props
         $lies = $hand->y < self::ON_BLOCK;
         $out = ($lies ? $hand->x : ($this->side === Side::Right ? 1.0 : -1.0)) > 0 ? self::SEAT_EDGE : -self::SEAT_EDGE;
         $top = $lies ? $hand->y - 1.0 : self::SEAT + self::ON_BLOCK;
-        $foot = $top > self::SEAT + 1.5 ? self::SEAT : Skeleton::FLOOR;
+        $foot = $top > self::SEAT + 1.5 ? self::SEAT : Measures::FLOOR;
         $at = new Vector($lies ? $hand->x : $out, ($top + $foot) / 2, $lies ? $hand->z : 2.0);
 
         return $this->draw->box($at, 3.2, 4.5, ($top - $foot) / 2);

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 /**
- * One thing to draw: a filled shape of one or several outlines that lie over each other, or a line. Its numbers are tenths of a unit, in
+ * One thing to draw: a filled shape of one or several paths that lie over each other, or a line. Its numbers are tenths of a unit, in
  * a page of 1000 x 1000, and stand apart from the letters of the path, so that the frames of a motion carry numbers only.
  */
 final readonly class Shape
 {
     /**
      * @param string $role what it belongs to, and so its colour: one of ROLES
-     * @param list<Outline> $outlines
+     * @param list<Path> $paths
      * @param int $line width of a line, in tenths; 0 for a filled shape
      * @param bool $halo whether the ground shows round it
      */
-    public function __construct(public string $role, private array $outlines, public int $line = 0, public bool $halo = false)
+    public function __construct(public string $role, private array $paths, public int $line = 0, public bool $halo = false)
     {
     }
 
@@ -27,8 +27,8 @@ final readonly class Shape
     public function data(): string
     {
         $data = '';
-        foreach ($this->outlines as $outline) {
-            $data .= $outline->data();
+        foreach ($this->paths as $path) {
+            $data .= $path->data();
         }
 
         return $data;
@@ -38,8 +38,8 @@ final readonly class Shape
     public function numbers(): array
     {
         $numbers = [];
-        foreach ($this->outlines as $outline) {
-            array_push($numbers, ...$outline->numbers());
+        foreach ($this->paths as $path) {
+            array_push($numbers, ...$path->numbers());
         }
 
         return $numbers;
@@ -54,7 +54,7 @@ final readonly class Shape
     /** @return array{role: string, d: string, line?: int, halo?: true} the path without its numbers, for which frames bring theirs */
     public function template(): array
     {
-        return ['role' => $this->role, 'd' => implode('', array_map(static fn (Outline $outline): string => $outline->path(), $this->outlines))] + $this->drawn();
+        return ['role' => $this->role, 'd' => implode('', array_map(static fn (Path $path): string => $path->letters(), $this->paths))] + $this->drawn();
     }
 
     /** @return array{line?: int, halo?: true} */

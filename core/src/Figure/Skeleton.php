@@ -13,19 +13,8 @@ use KindChair\Body\Side;
  */
 final class Skeleton
 {
-    public const FLOOR = -29.35;
     private const SPINE = 28.0;
     private const NECK = 11.6;
-    public const UPPER_ARM = 16.0;
-    public const FOREARM = 15.0;
-    /** From the wrist to the middle of the hand, and to the last joint of its fingers. */
-    public const HAND = 4.6;
-    public const FINGERS = 8.0;
-    public const THIGH = 24.0;
-    public const SHIN = 24.0;
-    /** Height of the ankle over the sole of a foot that stands. */
-    public const ANKLE = 4.35;
-    public const SHOULDER_HALF = 11.0;
     /** Units by which a shoulder joint lies under the top of the spine, and rises for each degree of its lift and of an arm above its height. */
     private const SHOULDER_BELOW = 1.5;
     private const LIFTED = 0.22;
@@ -36,8 +25,6 @@ final class Skeleton
     private const SQUAT = 0.85;
     /** Degrees up to which knees are only soft. */
     private const SOFT = 20.0;
-    /** Units by which the hip joints lie under the middle of the pelvis. */
-    public const HIP_BELOW = 1.0;
 
     private const OF_ARM = ['shoulder' => true, 'elbow' => true, 'wrist' => true, 'hand' => true, 'fingers' => true, 'thumb' => true];
 
@@ -76,7 +63,7 @@ final class Skeleton
             }
             // Bent knees bring the body down and the hips back: the lower foot stays on the floor, and both where they were.
             $ahead = $squat > 0 ? ($points['ankle-left']->z + $points['ankle-right']->z) / 2 : 0.0;
-            $sinks = new Vector(0, -self::HIP_BELOW - self::THIGH - self::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead);
+            $sinks = new Vector(0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead);
             $points = array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points);
         }
 
@@ -129,7 +116,7 @@ final class Skeleton
         foreach (Side::cases() as $side) {
             $hip = $this->point("hip-$side->value");
             $rise = asin(max(-0.9, min(0.9, ($knee - $hip->y) / $thigh)));
-            $aside = $this->point("knee-$side->value")->minus($hip)->x / self::THIGH;
+            $aside = $this->point("knee-$side->value")->minus($hip)->x / Measures::THIGH;
             $points["hip-$side->value"] = $hip;
             $points["knee-$side->value"] = $hip->plus((new Vector($aside, sin($rise), cos($rise)))->unit(), $thigh);
             $ankle = $points["knee-$side->value"]->plus(new Vector(0, -$shin, 0));
@@ -175,7 +162,7 @@ final class Skeleton
     {
         $up = max($raised[JointAction::ShoulderFlexion->value], $raised[JointAction::ShoulderAbduction->value]);
 
-        return new Vector(self::SHOULDER_HALF, $lifted * self::LIFTED + max(0, $up - 90) * self::RISES - self::SHOULDER_BELOW, 0);
+        return new Vector(Measures::SHOULDER_HALF, $lifted * self::LIFTED + max(0, $up - 90) * self::RISES - self::SHOULDER_BELOW, 0);
     }
 
     /** @return array<string, Vector> the points of an arm; the same for one that is as it was, on a trunk that is as it was */
@@ -219,16 +206,16 @@ final class Skeleton
             $at->z + ($right->z * $x * $mirror + $along->z * $y + $ahead->z * $z) * $far,
         );
         $shoulder = $from($chest, $lifted->x, $lifted->y, $lifted->z, 1.0);
-        $elbow = $from($shoulder, $ux, $uy, $uz, self::UPPER_ARM);
-        $wristPoint = $from($elbow, $lx, $ly, $lz, self::FOREARM);
+        $elbow = $from($shoulder, $ux, $uy, $uz, Measures::UPPER_ARM);
+        $wristPoint = $from($elbow, $lx, $ly, $lz, Measures::FOREARM);
         [$px, $py, $pz] = [$lx * $cw - $tx * $sw, $ly * $cw - $ty * $sw, $lz * $cw - $tz * $sw];
 
         return [
             "shoulder-$side->value" => $shoulder,
             "elbow-$side->value" => $elbow,
             "wrist-$side->value" => $wristPoint,
-            "hand-$side->value" => $from($wristPoint, $px, $py, $pz, self::HAND),
-            "fingers-$side->value" => $from($wristPoint, $px, $py, $pz, self::FINGERS),
+            "hand-$side->value" => $from($wristPoint, $px, $py, $pz, Measures::HAND),
+            "fingers-$side->value" => $from($wristPoint, $px, $py, $pz, Measures::FINGERS),
             // Where the thumb points while the forearm is turned neither up nor down.
             "thumb-$side->value" => $from($wristPoint, $tx, $ty, $tz, 1.0),
         ];

@@ -14,6 +14,19 @@ final readonly class Vector
     {
     }
 
+    /** Points in a row of bytes: the same for those that are alike. */
+    public static function row(self ...$points): string
+    {
+        $row = [];
+        foreach ($points as $point) {
+            $row[] = $point->x;
+            $row[] = $point->y;
+            $row[] = $point->z;
+        }
+
+        return pack('d*', ...$row);
+    }
+
     /** So many times each of up to three others. */
     public static function sum(self $one, float $times, self $two, float $timesTwo, ?self $three = null, float $timesThree = 1.0): self
     {

@@ -10,10 +10,10 @@ use KindChair\Figure\Camera;
 use KindChair\Figure\Figure;
 use KindChair\Figure\Flesh;
 use KindChair\Figure\Layers;
+use KindChair\Figure\Measures;
 use KindChair\Figure\Posed;
 use KindChair\Figure\Scene;
 use KindChair\Figure\Shape;
-use KindChair\Figure\Skeleton;
 use KindChair\Figure\Vector;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
@@ -80,8 +80,8 @@ final class AnatomyTest extends TestCase
             $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips());
             foreach (['left', 'right'] as $side) {
                 $low = self::lowest($parts["foot-$side"]);
-                if ($low < Skeleton::FLOOR - self::GIVES) {
-                    $wrong[] = sprintf('%s/%s %s: %s foot %.1f under the floor', $movement->id, $variation->id, $step->id, $side, Skeleton::FLOOR - $low);
+                if ($low < Measures::FLOOR - self::GIVES) {
+                    $wrong[] = sprintf('%s/%s %s: %s foot %.1f under the floor', $movement->id, $variation->id, $step->id, $side, Measures::FLOOR - $low);
                 }
             }
         }
@@ -89,7 +89,7 @@ final class AnatomyTest extends TestCase
 
         $rest = Scene::of(Make::craft()->library->get('even-breath'), Make::craft()->library->get('even-breath')->variations[0], Base::Chair, Side::Left);
         $posed = $rest->posed($rest->rest, null);
-        self::assertEqualsWithDelta(Skeleton::FLOOR, self::lowest(Anatomy::of($posed->body, $posed->pose, $posed->grips())['foot-left']), 0.3);
+        self::assertEqualsWithDelta(Measures::FLOOR, self::lowest(Anatomy::of($posed->body, $posed->pose, $posed->grips())['foot-left']), 0.3);
     }
 
     public function testASteppedHandLiesOnTheSkinAndNotInTheBody(): void

@@ -8,6 +8,7 @@ use KindChair\Body\Side;
 use KindChair\Figure\Contacts;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\HandPlaces;
+use KindChair\Figure\Measures;
 use KindChair\Figure\Scene;
 use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
@@ -138,7 +139,7 @@ final class ContactsTest extends TestCase
         $seat = DrawnSeat::Chair;
         $body = Skeleton::of(Settled::rest($seat), $seat);
         $foot = HandPlaces::of(HandPlace::Foot, Side::Left, false, $body, $seat)[0];
-        self::assertGreaterThan(Skeleton::UPPER_ARM + Skeleton::FOREARM + Skeleton::FINGERS, $foot->minus($body->point('shoulder-left'))->length());
+        self::assertGreaterThan(Measures::UPPER_ARM + Measures::FOREARM + Measures::FINGERS, $foot->minus($body->point('shoulder-left'))->length());
     }
 
     /** @return iterable<array{Movement, Variation, Base, bool}> */

@@ -10,6 +10,7 @@ use KindChair\Body\Zone;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Figure;
 use KindChair\Figure\FigureKey;
+use KindChair\Figure\Measures;
 use KindChair\Figure\Pose;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Skeleton;
@@ -49,7 +50,7 @@ final class FigureTest extends TestCase
                     foreach (DrawnSeat::cases() as $seat) {
                         $skeleton = Skeleton::of(Pose::of($angles->on(Side::Left), $seat), $seat);
                         foreach (['left', 'right'] as $side) {
-                            foreach ([['shoulder', 'elbow', Skeleton::UPPER_ARM], ['elbow', 'wrist', Skeleton::FOREARM], ['hip', 'knee', 24.0], ['knee', 'ankle', 24.0], ['ankle', 'toe', 8.0]] as [$from, $to, $length]) {
+                            foreach ([['shoulder', 'elbow', Measures::UPPER_ARM], ['elbow', 'wrist', Measures::FOREARM], ['hip', 'knee', 24.0], ['knee', 'ankle', 24.0], ['ankle', 'toe', 8.0]] as [$from, $to, $length]) {
                                 $measured = self::length($skeleton->point("$from-$side"), $skeleton->point("$to-$side"));
                                 if (abs($length - $measured) > 0.001) {
                                     $wrong[] = "$movement->id/$variation->id on $seat->value: $side $from to $to is $measured";
