@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
+use Closure;
 use KindChair\Body\Side;
 use KindChair\Movement\Movement;
 use KindChair\Movement\View;
@@ -70,9 +71,10 @@ final readonly class BodyDrawing
      * @param list<Shape> $before what stands before trunk and far limbs and behind the near ones, such as the near wheel
      * @param list<Shape> $held what lies over all but forearms and hands
      * @param list<Shape> $lap what lies over trunk and thighs
+     * @param Closure(Camera): list<Shape>|null $used what is used there, in a closer look
      * @return list<Shape> back to front
      */
-    public function shapes(Posed $posed, Camera $camera, ?Posed $layers = null, array $before = [], array $held = [], array $lap = []): array
+    public function shapes(Posed $posed, Camera $camera, ?Posed $layers = null, array $before = [], array $held = [], array $lap = [], ?Closure $used = null): array
     {
         $parts = Anatomy::of($posed->body, $posed->pose, $posed->grips(), $this->inset?->showsToes() ?? false);
         $settles = $layers ?? $posed;
@@ -120,15 +122,16 @@ final readonly class BodyDrawing
             }
         }
 
-        return [...$shapes, ...$held, ...$this->closer($posed, $parts, $settled, $camera)];
+        return [...$shapes, ...$held, ...$this->closer($posed, $parts, $settled, $camera, $used)];
     }
 
     /**
      * @param array<string, Flesh> $parts
      * @param array<string, Flesh> $settled
+     * @param Closure(Camera): list<Shape>|null $used
      * @return list<Shape> what moves, seen closer
      */
-    private function closer(Posed $posed, array $parts, array $settled, Camera $camera): array
+    private function closer(Posed $posed, array $parts, array $settled, Camera $camera, ?Closure $used): array
     {
         if ($this->inset === null || $this->isMissing($this->near)) {
             return [];
@@ -142,7 +145,7 @@ final readonly class BodyDrawing
             ? [...$this->chain($parts, ['shoulders', 'neck'], $closer), ...$this->chain($parts, ['head'], $closer), ...$this->face($parts, $settled, $closer)]
             : $this->chain($parts, $names, $closer);
 
-        return [$this->inset->ground(), ...$drawn, $this->inset->ring()];
+        return [$this->inset->ground(), ...($used === null ? [] : $used($closer)), ...$drawn, $this->inset->ring()];
     }
 
     /**

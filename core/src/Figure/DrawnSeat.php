@@ -41,6 +41,12 @@ enum DrawnSeat: string
         return $this === self::Chair || $this === self::Armchair || $this === self::Sideways;
     }
 
+    /** Height of what both feet stand on at rest, floor or footplates; null in bed and for who stands. */
+    public function ground(): ?float
+    {
+        return $this->hasFloor() || $this === self::Wheelchair ? Measures::FLOOR : null;
+    }
+
     /** Degrees of hip and knee at rest: thigh against trunk, shin against thigh. */
     public function restingHip(): int
     {

@@ -12,7 +12,6 @@ use KindChair\Body\Side;
  */
 final readonly class Furniture
 {
-    private const FLOOR = Measures::FLOOR;
     private const FLOOR_OF_STANDING = -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - Measures::ANKLE;
     private const SEAT = -5.9;
     private const SIDE = 12.5;
@@ -27,26 +26,30 @@ final readonly class Furniture
     private const MATTRESS = 8.0;
     private const BED_SIDE = 26.0;
 
-    /** @param Side $near the side that is turned towards the viewer */
-    private function __construct(private Camera $camera, private Side $near)
+    /**
+     * @param Side $near the side that is turned towards the viewer
+     * @param float $floor height of the floor: where something lies under both feet, it is lower than they are
+     */
+    private function __construct(private Camera $camera, private Side $near, private float $floor = Measures::FLOOR)
     {
     }
 
     /**
      * @param list<Side> $swung footplates of a wheelchair that are swung away
      * @param bool $belted whether its belt is on
+     * @param float $lower how much lower the floor is than where the feet are
      * @return array{list<Shape>, list<Shape>, list<Shape>, list<Shape>} what stands behind the body, before its trunk, before all but its hands, and what lies over its lap
      */
-    public static function of(DrawnSeat $seat, Camera $camera, Side $near, array $swung = [], bool $belted = false): array
+    public static function of(DrawnSeat $seat, Camera $camera, Side $near, array $swung = [], bool $belted = false, float $lower = 0.0): array
     {
-        $drawn = new self($camera, $near);
+        $drawn = new self($camera, $near, Measures::FLOOR - $lower);
 
         return match ($seat) {
             DrawnSeat::Chair => [$drawn->chairAt(new Vector(0, 0, 0), self::TOP), [], [], []],
             DrawnSeat::Armchair => [[...$drawn->chairAt(new Vector(0, 0, 0), self::TOP), ...$drawn->armrest($near->other(), self::SIDE + 2)], $drawn->armrest($near, self::SIDE + 2), [], []],
             DrawnSeat::Sideways => [$drawn->chairAcross(), [], [], []],
             // The chair's back is between who stands and whoever looks.
-            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(0, self::FLOOR_OF_STANDING - self::FLOOR, HandPlaces::RAIL[1] - self::BACK + 3.5), HandPlaces::RAIL[0] - 1 - self::FLOOR_OF_STANDING + self::FLOOR), []],
+            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(0, self::FLOOR_OF_STANDING - Measures::FLOOR, HandPlaces::RAIL[1] - self::BACK + 3.5), HandPlaces::RAIL[0] - 1 - self::FLOOR_OF_STANDING + Measures::FLOOR), []],
             DrawnSeat::Wheelchair => [$drawn->wheelchair($swung), [...$drawn->armrest($near, self::SIDE + 1), ...$drawn->wheel($near)], [], $belted ? $drawn->belt() : []],
             DrawnSeat::Bed => [$drawn->raisedBed($seat), [], [], []],
             DrawnSeat::FlatBed => [$drawn->flatBed(), [], [], []],
@@ -70,8 +73,8 @@ final readonly class Furniture
         $p = static fn (float $x, float $y, float $z): Vector => $at->plus(new Vector($x, $y, $z));
         $legs = new Outline();
         foreach ([-1, 1] as $sign) {
-            $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::FRONT - 1), $p($sign * (self::SIDE - 1), self::FLOOR, self::FRONT));
-            $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::BACK), $p($sign * (self::SIDE - 1), self::FLOOR, self::BACK - 2));
+            $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::FRONT - 1), $p($sign * (self::SIDE - 1), $this->floor, self::FRONT));
+            $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::BACK), $p($sign * (self::SIDE - 1), $this->floor, self::BACK - 2));
             $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::BACK), $p($sign * (self::SIDE - 1), $top, self::BACK - 3.5));
         }
         $back = new Outline();
@@ -88,8 +91,8 @@ final readonly class Furniture
         $x = $this->near === Side::Left ? 1.0 : -1.0;
         $legs = new Outline();
         foreach ([-1, 1] as $sign) {
-            $this->strut($legs, new Vector(-$x * 12.0, self::SEAT, $sign * 10.5), new Vector(-$x * 12.5, self::FLOOR, $sign * 11.0));
-            $this->strut($legs, new Vector($x * 11.0, self::SEAT, $sign * 10.5), new Vector($x * 12.5, self::FLOOR, $sign * 11.0));
+            $this->strut($legs, new Vector(-$x * 12.0, self::SEAT, $sign * 10.5), new Vector(-$x * 12.5, $this->floor, $sign * 11.0));
+            $this->strut($legs, new Vector($x * 11.0, self::SEAT, $sign * 10.5), new Vector($x * 12.5, $this->floor, $sign * 11.0));
             $this->strut($legs, new Vector($x * 11.0, self::SEAT, $sign * 10.5), new Vector($x * 14.0, self::TOP, $sign * 10.5));
         }
         $back = new Outline();
@@ -125,7 +128,7 @@ final readonly class Furniture
             $this->strut($frame, new Vector($x, self::TOP - 3, self::BACK - 3), new Vector($x, self::TOP - 3.4, self::BACK - 8), 1.0);
             $this->strut($frame, new Vector($x, self::SEAT - 1, self::BACK), new Vector($x, self::SEAT - 1, self::FRONT + 2));
             $isSwung = in_array($sign < 0 ? Side::Left : Side::Right, $swung, true);
-            $this->strut($frame, new Vector($x * 0.95, self::SEAT - 1, self::FRONT + 2), $isSwung ? new Vector($x * 1.35, self::FLOOR + 1.5, self::FRONT + 3) : new Vector($x * 0.85, self::FLOOR + 1.5, self::FRONT + 7));
+            $this->strut($frame, new Vector($x * 0.95, self::SEAT - 1, self::FRONT + 2), $isSwung ? new Vector($x * 1.35, $this->floor + 1.5, self::FRONT + 3) : new Vector($x * 0.85, $this->floor + 1.5, self::FRONT + 7));
         }
         $back = new Outline();
         $this->box($back, new Vector(0, 9.5, self::BACK - 1.8), new Vector(self::SIDE - 1, 0, 0), new Vector(0, 11, -1.2), new Vector(0, 0, 0.8));
@@ -136,9 +139,9 @@ final readonly class Furniture
             $plate = new Outline();
             if (in_array($sign < 0 ? Side::Left : Side::Right, $swung, true)) {
                 // Turned outwards on its hanger, it stands out beside the frame.
-                $this->box($plate, new Vector($sign * (self::SIDE + 8.5), self::FLOOR - 0.6, self::FRONT + 3), new Vector(5.0, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 4.5));
+                $this->box($plate, new Vector($sign * (self::SIDE + 8.5), $this->floor - 0.6, self::FRONT + 3), new Vector(5.0, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 4.5));
             } else {
-                $this->box($plate, new Vector($sign * 7.5, self::FLOOR - 0.6, self::FRONT + 11), new Vector(4.5, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 5.0));
+                $this->box($plate, new Vector($sign * 7.5, $this->floor - 0.6, self::FRONT + 11), new Vector(4.5, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 5.0));
             }
             $plates[] = $plate->filled('seat');
         }
@@ -150,7 +153,7 @@ final readonly class Furniture
     private function wheel(Side $side): array
     {
         $x = $side === Side::Right ? self::WHEEL_SIDE : -self::WHEEL_SIDE;
-        $hub = new Vector($x, self::FLOOR - 2 + self::WHEEL, -4.0);
+        $hub = new Vector($x, $this->floor - 2 + self::WHEEL, -4.0);
         $axle = new Outline();
         $this->strut($axle, $hub, $hub, 1.4);
         // The brake, put on: its lever lies forward and its pad on the tyre.
@@ -162,7 +165,7 @@ final readonly class Furniture
             $this->ring($hub, self::WHEEL)->stroked('seat', 1.7),
             $this->ring($hub, self::WHEEL - 2.4)->stroked('seat', 0.6),
             $axle->filled('seat'),
-            $this->ring(new Vector($x * 0.85, self::FLOOR + 2.2, self::FRONT + 1.0), 4.2)->stroked('seat', 1.4),
+            $this->ring(new Vector($x * 0.85, $this->floor + 2.2, self::FRONT + 1.0), 4.2)->stroked('seat', 1.4),
         ];
     }
 
@@ -196,7 +199,7 @@ final readonly class Furniture
         $hips = Vector::sum($under($thigh), -5.2, $back, -1.0);
         $knees = $hips->plus($thigh, Measures::THIGH);
         $frame = new Outline();
-        $low = self::FLOOR + 2;
+        $low = Measures::FLOOR + 2;
         foreach ([-1, 1] as $sign) {
             $x = $sign * (self::BED_SIDE - 2);
             $this->strut($frame, new Vector($x, $low + 9, -34), new Vector($x, $low, -34), 1.2);

@@ -19,6 +19,8 @@ final readonly class LegReach
     private const LONG_BELOW = 80.0;
     /** Rounds after which a foot behind has found its height. */
     private const SETTLES = 6;
+    /** Halvings that find how far a thigh comes up with what its foot stands on. */
+    private const FINDS = 14;
     /** Half the thickness of two legs that lie on each other, in units. */
     private const ON_THIGH = 5.6;
     private const ON_SHIN = 5.0;
@@ -31,8 +33,9 @@ final readonly class LegReach
     /**
      * @param bool $lifts whether legs are lifted against their weight
      * @param Side $named the side whose leg is laid on the other
+     * @param Footing|null $footing what a foot stands on that is higher than the floor
      */
-    public static function settled(Pose $pose, DrawnSeat $seat, bool $lifts, ?LegContact $legs, Side $named): Pose
+    public static function settled(Pose $pose, DrawnSeat $seat, bool $lifts, ?LegContact $legs, Side $named, ?Footing $footing = null): Pose
     {
         if ($seat === DrawnSeat::Standing) {
             // Who stands comes down with bent knees: the whole figure is set on its feet.
@@ -44,7 +47,36 @@ final readonly class LegReach
             }
         }
 
+        foreach (Side::cases() as $leg) {
+            $pose = $footing?->carries($leg, $pose) === true ? self::raised($pose, $seat, $leg, $footing) : $pose;
+        }
+
         return $legs === null ? $pose : self::laidOn($pose, $seat, $legs, $named);
+    }
+
+    /** With an ankle as high over where a foot stands as it is carried, if it is not higher anyway: the foot comes forward a little and stays flat. */
+    private static function raised(Pose $pose, DrawnSeat $seat, Side $leg, Footing $footing): Pose
+    {
+        [$hip, $knee] = [$pose->at(JointAction::HipFlexion, $leg), $pose->at(JointAction::KneeFlexion, $leg)];
+        $turn = cos(deg2rad(LegJoints::shownTurn($pose->at(JointAction::HipOutward, $leg) - $pose->at(JointAction::HipInward, $leg))));
+        $bend = deg2rad($knee);
+        $ankle = static function (float $more) use ($hip, $bend, $turn, $seat): float {
+            $thigh = deg2rad($hip + $more + LegJoints::lying($seat));
+
+            return -(Measures::THIGH + Measures::SHIN * cos($bend)) * cos($thigh) - Measures::SHIN * $turn * sin($bend) * sin($thigh);
+        };
+        $wanted = self::standsAt($seat) + $footing->height;
+        // From where it sits on, or from where it is raised to already.
+        [$low, $high] = [0.0, max(0.0, max($hip, $seat->restingHip()) + $footing->most - $hip)];
+        for ($round = 0; $round < self::FINDS && $ankle(0.0) < $wanted; ++$round) {
+            $middle = ($low + $high) / 2;
+            [$low, $high] = $ankle($middle) < $wanted ? [$middle, $high] : [$low, $middle];
+        }
+
+        $isFlat = $knee >= self::LONG_BELOW && $pose->at(JointAction::AnkleDown, $leg) === $pose->at(JointAction::AnkleUp, $leg);
+        $tips = $hip + $low + LegJoints::lying($seat) - $knee;
+
+        return $low === 0.0 ? $pose : $pose->with($leg, [JointAction::HipFlexion->value => $hip + $low] + ($isFlat ? [($tips > 0 ? JointAction::AnkleDown : JointAction::AnkleUp)->value => abs($tips)] : []));
     }
 
     /** Where an ankle is, over the hip joints, when its foot stands: as it does at rest. */

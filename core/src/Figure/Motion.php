@@ -46,7 +46,7 @@ final readonly class Motion
         $draw = static function (Pose $pose, ?Step $step, Side $named) use ($scene, $body, $layers, $before, $over, $lap): array {
             $posed = $scene->posed($pose, $step, $named);
 
-            return [...$scene->propsUnder($posed->body), ...$body->shapes($posed, $scene->camera, $layers, $before, [...$over, ...$scene->props($posed->body)], $lap)];
+            return [...$scene->propsUnder($posed->body), ...$body->shapes($posed, $scene->camera, $layers, [...$before, ...$scene->propsUnderLeg($posed->body)], [...$over, ...$scene->props($posed->body)], $lap, static fn (Camera $closer): array => $scene->propsCloser($posed->body, $closer))];
         };
         $full = $movement->cuesPause(Breath::HoldFull);
         $empty = $movement->cuesPause(Breath::HoldEmpty);

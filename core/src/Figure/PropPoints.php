@@ -116,11 +116,10 @@ final readonly class PropPoints
         return $this->between(0.5)->plus(new Vector($out, 5.2, 0));
     }
 
-    public function underSole(Side $side, float $ahead = 3.0): Vector
+    /** The middle of what lies under a sole. */
+    public function underSole(Side $side): Vector
     {
-        $ankle = $this->body->point("ankle-$side->value");
-
-        return $ankle->plus($this->body->point("toe-$side->value")->minus($ankle)->unit(), $ahead, $this->body->point("sole-$side->value")->minus($ankle)->unit(), Measures::ANKLE + self::ROLL);
+        return (new self($this->body, $side))->under(3.0, Measures::ANKLE + Footing::BOOK / 2);
     }
 
     public function underThigh(float $out): Vector

@@ -54,11 +54,11 @@ final readonly class PropShapes
     }
 
     /** @return list<Shape> a low seat under a heel, as wide as the leg */
-    public function stool(Vector $heel): array
+    public function stool(Vector $heel, float $half): array
     {
         $top = [];
         $legs = new Outline();
-        foreach ([[-6.0, -6.0], [6.0, -6.0], [6.0, 7.0], [-6.0, 7.0]] as [$x, $z]) {
+        foreach ([[-$half, -6.0], [$half, -6.0], [$half, 7.0], [-$half, 7.0]] as [$x, $z]) {
             $corner = $heel->plus(new Vector($x, 0, $z));
             $top[] = $this->camera->page($corner);
             [[$x1, $y1], [$x2, $y2]] = [$this->camera->page($corner), $this->camera->page(new Vector($corner->x, Measures::FLOOR, $corner->z))];

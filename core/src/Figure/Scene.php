@@ -9,6 +9,7 @@ use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseFacts;
+use KindChair\Movement\BodyUse;
 use KindChair\Movement\FingerForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
@@ -30,6 +31,7 @@ final class Scene
     public readonly Pose $rest;
     public readonly View $view;
     public readonly Camera $camera;
+    private readonly ?Footing $footing;
     /** @var array<string, Pose> by step id and side */
     private array $poses = [];
     /** @var array{Posed|null, Posed} */
@@ -45,7 +47,8 @@ final class Scene
         private readonly ?Side $carried,
         ?View $view,
     ) {
-        $this->rest = Settled::rest($seat, $variation->position);
+        $this->footing = Footing::of($variation, $side);
+        $this->rest = $this->footing === null ? Settled::rest($seat, $variation->position) : Settled::pose(new Angles([]), $seat, $side, new BodyUse(), $variation->position, $this->footing);
         $this->ends = $this->furthestApart();
         $this->view = $view ?? $movement->view ?? BestView::of($this->bodies(), $seat, $side);
         $this->camera = Camera::of($this->view, $seat, $side);
@@ -65,7 +68,7 @@ final class Scene
     {
         $named ??= $this->side;
 
-        return $this->poses["$stepId/$named->value"] ??= $this->sameAs($stepId, $named) ?? Settled::step($this->variation, $this->angles[$stepId], $this->seat, $named);
+        return $this->poses["$stepId/$named->value"] ??= $this->sameAs($stepId, $named) ?? Settled::step($this->variation, $this->angles[$stepId], $this->seat, $named, $this->footing);
     }
 
     /** The pose of another step with the same angles: what goes out comes back the same way. */
@@ -80,10 +83,15 @@ final class Scene
         return null;
     }
 
+    private function restBody(): Skeleton
+    {
+        return $this->footing === null ? Settled::restBody($this->seat, $this->variation->position) : Skeleton::of($this->rest, $this->seat);
+    }
+
     /** Whether a hand is carried through the air, away from where arms rest. */
     public function handsTravel(): bool
     {
-        [$rest, $bodies] = [Settled::restBody($this->seat, $this->variation->position), $this->bodies()];
+        [$rest, $bodies] = [$this->restBody(), $this->bodies()];
         foreach (Side::cases() as $side) {
             foreach ($bodies as $body) {
                 if ($body->point("hand-$side->value")->minus($rest->point("hand-$side->value"))->length() > self::CARRIED) {
@@ -109,19 +117,31 @@ final class Scene
         // What stands beside stays where it is while the body moves: where the hand comes to lie on it.
         $body = $at === PropPlace::Beside ? $this->ends[1]->body : $body;
 
-        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...(Props::isUnder($at, $this->ends[1]->body) ? [] : Props::of($at, $this->variation->props, $body, $this->camera, $this->side, $inBoth))];
+        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...(Props::isUnder($at, $this->ends[1]->body) || Props::isUnderLeg($at) ? [] : Props::of($at, $this->variation->props, $body, $this->camera, $this->side, $inBoth))];
     }
 
     /** @return list<Shape> what the body hides a part of, in a pose */
     public function propsUnder(Skeleton $body): array
     {
-        return Props::isUnder($this->variation->propAt, $this->ends[1]->body) ? Props::of($this->variation->propAt, $this->variation->props, $body, $this->camera, $this->side) : [];
+        return Props::isUnder($this->variation->propAt, $this->ends[1]->body) ? Props::of($this->variation->propAt, $this->variation->props, $body, $this->camera, $this->side, ground: $this->seat->ground()) : [];
+    }
+
+    /** @return list<Shape> the same of what lies under the leg that works and before the other */
+    public function propsUnderLeg(Skeleton $body, ?Camera $closer = null): array
+    {
+        return Props::isUnderLeg($this->variation->propAt) ? Props::of($this->variation->propAt, $this->variation->props, $body, $closer ?? $this->camera, $this->side, ground: $this->seat->ground()) : [];
+    }
+
+    /** @return list<Shape> what is small enough to be seen whole in a closer look: a ball under the sole */
+    public function propsCloser(Skeleton $body, Camera $closer): array
+    {
+        return $this->variation->propAt === PropPlace::UnderFoot && $this->variation->props === ['ball'] ? $this->propsUnderLeg($body, $closer) : [];
     }
 
     /** @return list<Shape> what is used behind the body, which stays where it is while the body moves */
     public function propsBehind(): array
     {
-        return Props::behind($this->variation->propAt, $this->variation->props, Settled::restBody($this->seat, $this->variation->position), $this->camera, $this->side);
+        return Props::behind($this->variation->propAt, $this->variation->props, $this->restBody(), $this->camera, $this->side);
     }
 
     /**
@@ -131,7 +151,7 @@ final class Scene
      */
     public function posed(Pose $pose, ?Step $step, ?Side $named = null): Posed
     {
-        $body = $pose === $this->rest ? Settled::restBody($this->seat, $this->variation->position) : Skeleton::of($pose, $this->seat);
+        $body = $pose === $this->rest ? $this->restBody() : Skeleton::of($pose, $this->seat);
         $helps = $step === null ? null : $this->carried?->other();
         if ($helps !== null) {
             // The able hand takes the other forearm near the wrist, as far as it reaches.
@@ -183,9 +203,10 @@ final class Scene
             $away = array_values(array_filter($facts->bends ? Side::cases() : [], $this->lifts(...)));
             $leans = $facts->leans;
         }
-        $key = implode('/', [$this->seat->value, $this->view->value, $this->side->value, $leans ? 'belt' : '', ...array_column($away, 'value')]);
+        $lower = Footing::lowersFloor($this->variation->propAt);
+        $key = implode('/', [$this->seat->value, $this->view->value, $this->side->value, $leans ? 'belt' : '', $lower, ...array_column($away, 'value')]);
 
-        return Kept::of('furniture', $key, fn (): array => Furniture::of($this->seat, $this->camera, $this->side, $away, $leans));
+        return Kept::of('furniture', $key, fn (): array => Furniture::of($this->seat, $this->camera, $this->side, $away, $leans, $lower));
     }
 
     /** Whether a leg leaves the place where it rests, in any step. */
@@ -216,7 +237,7 @@ final class Scene
     {
         [$start, $end] = $this->ends;
 
-        return [...($start === null ? [Settled::restBody($this->seat, $this->variation->position)] : [$start->body]), $end->body];
+        return [...($start === null ? [$this->restBody()] : [$start->body]), $end->body];
     }
 
     /** @return array{Posed|null, Posed} */

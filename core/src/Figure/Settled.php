@@ -25,10 +25,14 @@ final class Settled
     /** @var array<string, Skeleton> the same */
     private static array $restBodies = [];
 
-    /** The pose of one step of a rung, whose hands have been brought to where they lie. */
-    public static function step(Variation $variation, Angles $angles, DrawnSeat $seat, Side $named): Pose
+    /**
+     * The pose of one step of a rung, whose hands have been brought to where they lie.
+     *
+     * @param Footing|null $footing what feet stand on; null for what lies there while that side is named
+     */
+    public static function step(Variation $variation, Angles $angles, DrawnSeat $seat, Side $named, ?Footing $footing = null): Pose
     {
-        return self::pose($angles, $seat, $named, $variation->body, $variation->position);
+        return self::pose($angles, $seat, $named, $variation->body, $variation->position, $footing ?? Footing::of($variation, $named));
     }
 
     public static function rest(DrawnSeat $seat, Position $position = Position::Upright): Pose
@@ -41,10 +45,10 @@ final class Settled
         return self::$restBodies["$seat->value/$position->value"] ??= Skeleton::of(self::rest($seat, $position), $seat);
     }
 
-    public static function pose(Angles $angles, DrawnSeat $seat, Side $named, BodyUse $body, Position $position): Pose
+    public static function pose(Angles $angles, DrawnSeat $seat, Side $named, BodyUse $body, Position $position, ?Footing $footing = null): Pose
     {
         $isWide = $position === Position::Wide && $seat->restingHip() === 90;
-        $pose = LegReach::settled(Pose::of($angles->on($named), $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named);
+        $pose = LegReach::settled(Pose::of($angles->on($named), $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named, $footing);
 
         return $seat === DrawnSeat::FlatBed ? $pose : self::handsAtRest($pose, $seat, $position);
     }

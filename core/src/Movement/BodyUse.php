@@ -46,6 +46,12 @@ final readonly class BodyUse
         );
     }
 
+    /** The same without a leg on the other. */
+    public function uncrossed(): self
+    {
+        return new self($this->hands, null, $this->effort, $this->touch, $this->pulls, $this->also);
+    }
+
     public function has(BodyNote $note): bool
     {
         return in_array($note, $this->also, true);

@@ -152,6 +152,10 @@ final class Variation
         }
         $angles = array_map(static fn (Angles $angles): Angles => $angles->heldTo($option->most)->heldFrom($option->least), $this->angles);
         $body = $this->body->with($option->adds, $option->frees, $option->letsGo);
+        if ($option->at === PropPlace::UnderFoot) {
+            // A foot that stands on something lies on no leg.
+            $body = $body->uncrossed();
+        }
         if ($option->does->eases() && $angles == $this->angles && $body == $this->body) {
             return null;
         }

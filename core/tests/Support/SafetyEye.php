@@ -308,6 +308,9 @@ final class SafetyEye
         $left = array_filter($body['hands'] ?? [], static fn (array $hand): bool => !($option['letsGo'] ?? false)
             && ($taken === [] || !in_array($hand['who'], $taken, true) && $hand['who'] !== 'both' && !in_array('both', $taken, true)));
 
+        // A foot on a block or ball is on no leg.
+        unset($body[$option['at'] === 'under-foot' ? 'legs' : '']);
+
         return [
             'hands' => [...$left, ...$adds['hands'] ?? []],
             'effort' => [...$body['effort'] ?? [], ...$adds['effort'] ?? []],
