@@ -18,6 +18,18 @@ final readonly class BestView
     ];
     /** The far arm and leg are partly hidden from the side. */
     private const FAR_SEEN = 0.4;
+    /** What is behind the back is hidden but from the side: units behind the spine, half the breadth of what hides it, and how high that is over its middle. */
+    private const BEHIND_SEEN = 0.1;
+    private const BEHIND = -2.0;
+    private const BREADTH = 9.5;
+    private const HEIGHT = 12.0;
+
+    private static function isBehind(Skeleton $body, Vector $point): bool
+    {
+        $in = $body->inTrunk($point->minus($body->point('middle')));
+
+        return $in->z < self::BEHIND && abs($in->x) < self::BREADTH && $in->y < self::HEIGHT;
+    }
 
     /** @param list<Skeleton> $bodies one after the other */
     public static function of(array $bodies, DrawnSeat $seat, Side $side): View
@@ -31,7 +43,7 @@ final readonly class BestView
                 // What stays is the same point for both.
                 $way = $now === $before ? null : $now->minus($before);
                 if ($way !== null && $way->dot($way) > 0.25) {
-                    $ways[] = [$way, str_ends_with($point, '-' . $side->other()->value)];
+                    $ways[] = [$way, str_ends_with($point, '-' . $side->other()->value), self::isBehind($body, $now)];
                 }
             }
             $last = $body;
@@ -41,8 +53,8 @@ final readonly class BestView
         foreach (self::VIEWS as $view) {
             $camera = Camera::of($view, $seat, $side);
             $travel = 0.0;
-            foreach ($ways as [$way, $isFar]) {
-                $travel += $camera->travel($way) * ($isFar && $view === View::Side ? self::FAR_SEEN : 1.0);
+            foreach ($ways as [$way, $isFar, $isBehind]) {
+                $travel += $camera->travel($way) * ($view === View::Side ? ($isFar ? self::FAR_SEEN : 1.0) : ($isBehind ? self::BEHIND_SEEN : 1.0));
             }
             if ($travel > $most * ($most > 0 ? self::BETTER : 1)) {
                 [$best, $most] = [$view, $travel];

@@ -145,7 +145,7 @@ final readonly class BodyDrawing
             ? [...$this->chain($parts, ['shoulders', 'neck'], $closer), ...$this->chain($parts, ['head'], $closer), ...$this->face($parts, $settled, $closer)]
             : $this->chain($parts, $names, $closer);
 
-        return [$this->inset->ground(), ...($used === null ? [] : $used($closer)), ...$drawn, $this->inset->ring()];
+        return [$this->inset->ground(), ...($used === null || $this->inset->showsToes() ? [] : $used($closer)), ...$drawn, $this->inset->ring()];
     }
 
     /**

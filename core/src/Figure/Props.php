@@ -13,9 +13,8 @@ final readonly class Props
     private const CUSHION = 3.6;
     private const BALL = 3.0;
     private const BLANKET = 3.6;
-    /** Radius of a soft ball under a foot, and how deep the foot sinks into it. */
+    /** Radius of a soft ball, into which a foot on the ground sinks. */
     private const SMALL_BALL = 2.2;
-    private const SINKS = 1.8;
     /** Half the thickness of a cloth that lies. */
     private const CLOTH = 0.6;
     private const CLOTH_HALF = 5.4;
@@ -134,7 +133,7 @@ final readonly class Props
     /** @return list<Shape> a cloth that lies flat, a book, or something that rolls */
     private function underFoot(): array
     {
-        $ball = $this->stood($this->at->under(4.0, Measures::ANKLE - self::SINKS), self::SMALL_BALL);
+        $ball = $this->stood($this->at->under(4.0, Measures::ANKLE), self::SMALL_BALL);
 
         return match ($this->props) {
             ['towel'] => $this->cloth(),

@@ -127,15 +127,15 @@ final class Scene
     }
 
     /** @return list<Shape> the same of what lies under the leg that works and before the other */
-    public function propsUnderLeg(Skeleton $body, ?Camera $closer = null): array
+    public function propsUnderLeg(Skeleton $body): array
     {
-        return Props::isUnderLeg($this->variation->propAt) ? Props::of($this->variation->propAt, $this->variation->props, $body, $closer ?? $this->camera, $this->side, ground: $this->seat->ground()) : [];
+        return Props::isUnderLeg($this->variation->propAt) ? Props::of($this->variation->propAt, $this->variation->props, $body, $this->camera, $this->side, ground: $this->seat->ground()) : [];
     }
 
     /** @return list<Shape> what is small enough to be seen whole in a closer look: a ball under the sole */
     public function propsCloser(Skeleton $body, Camera $closer): array
     {
-        return $this->variation->propAt === PropPlace::UnderFoot && $this->variation->props === ['ball'] ? $this->propsUnderLeg($body, $closer) : [];
+        return $this->variation->propAt === PropPlace::UnderFoot && $this->variation->props === ['ball'] ? Props::of($this->variation->propAt, $this->variation->props, $body, $closer, $this->side) : [];
     }
 
     /** @return list<Shape> what is used behind the body, which stays where it is while the body moves */
