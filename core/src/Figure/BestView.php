@@ -13,8 +13,9 @@ final readonly class BestView
     /** In this order; a later one must be better by this share than one before it. */
     private const VIEWS = [View::ThreeQuarter, View::Side, View::Front];
     private const BETTER = 1.3;
+    /** Points of trunk and limbs; where the last of them stays, all do. */
     private const POINTS = [
-        'chest', 'head', 'nose', 'elbow-left', 'elbow-right', 'hand-left', 'hand-right', 'knee-left', 'knee-right', 'ankle-left', 'ankle-right', 'toe-left', 'toe-right',
+        ['chest', 'head', 'nose'], ['elbow-left', 'hand-left'], ['elbow-right', 'hand-right'], ['knee-left', 'ankle-left', 'toe-left'], ['knee-right', 'ankle-right', 'toe-right'],
     ];
     /** The far arm and leg are partly hidden from the side. */
     private const FAR_SEEN = 0.4;
@@ -31,22 +32,17 @@ final readonly class BestView
         return $in->z < self::BEHIND && abs($in->x) < self::BREADTH && $in->y < self::HEIGHT;
     }
 
-    /** @param list<Skeleton> $bodies one after the other */
-    public static function of(array $bodies, DrawnSeat $seat, Side $side): View
+    public static function of(Skeleton $from, Skeleton $to, DrawnSeat $seat, Side $side): View
     {
         $ways = [];
-        $last = null;
-        foreach ($bodies as $body) {
-            foreach (self::POINTS as $point) {
-                $now = $body->point($point);
-                $before = $last?->point($point) ?? $now;
-                // What stays is the same point for both.
-                $way = $now === $before ? null : $now->minus($before);
-                if ($way !== null && $way->dot($way) > 0.25) {
-                    $ways[] = [$way, str_ends_with($point, '-' . $side->other()->value), self::isBehind($body, $now)];
+        foreach (self::POINTS as $limb) {
+            $last = $limb[count($limb) - 1];
+            foreach ($from->point($last) === $to->point($last) ? [] : $limb as $point) {
+                $way = $to->point($point)->minus($from->point($point));
+                if ($way->dot($way) > 0.25) {
+                    $ways[] = [$way, str_ends_with($point, '-' . $side->other()->value), self::isBehind($to, $to->point($point))];
                 }
             }
-            $last = $body;
         }
         $best = View::ThreeQuarter;
         $most = 0.0;

@@ -43,7 +43,8 @@ final class Layers
     {
         $samples = $boxes = $depth = [];
         foreach (self::compared($near) as $piece => $of) {
-            [$samples[$piece], $boxes[$piece], $depth[$piece]] = self::samples($parts, $of, $camera);
+            [$samples[$piece], $boxes[$piece], $deep] = self::samples($parts, $of, $camera);
+            $depth[$piece] = round(4 * $deep / count($samples[$piece]), 2);
         }
         $before = self::before(self::pairs($near), $samples, $boxes, $grips);
         asort($depth);
@@ -128,22 +129,18 @@ final class Layers
     /**
      * @param array<string, Flesh> $parts
      * @param list<array{string, list<int>|null, bool}> $of
-     * @return array{list<float>, array{float, float, float, float}, float} place on the page, depth and
-     * radius of the balls, and half way between those that are joined; left, right, top and bottom of what they cover; their depth
+     * @return array{list<float>, array{float, float, float, float}, float} balls, what they cover, and the sum of their depths (see Seen)
      */
     private static function samples(array $parts, array $of, Camera $camera): array
     {
         [$name, $some, $between] = $of[0];
-        [$samples, $box, $deep] = $parts[$name]->by($camera)->compared($some, $between);
-        if (isset($of[1])) {
-            [$name, $some, $between] = $of[1];
-            [$more, $other, $deeper] = $parts[$name]->by($camera)->compared($some, $between);
-            array_push($samples, ...$more);
-            $box = [min($box[0], $other[0]), max($box[1], $other[1]), min($box[2], $other[2]), max($box[3], $other[3])];
-            $deep += $deeper;
+        $first = $parts[$name]->by($camera);
+        if (!isset($of[1])) {
+            return $first->compared($some, $between);
         }
+        [$second, $someOfIt, $betweenIt] = $of[1];
 
-        return [$samples, $box, round(4 * $deep / count($samples), 2)];
+        return $first->comparedWith($parts[$second]->by($camera), [$some, $between], [$someOfIt, $betweenIt]);
     }
 
     /** @return array<string, list<array{string, list<int>|null, bool}>> */

@@ -89,18 +89,23 @@ final readonly class LegReach
 
     private static function setDown(Pose $pose, DrawnSeat $seat, bool $lifts, Side $leg): Pose
     {
+        return $pose->with($leg, Kept::of('legs set down', $seat->value . ($lifts ? 'lifts' : '') . $pose->leg($leg), static fn (): array => self::down($pose, $seat, $lifts, $leg)));
+    }
+
+    /** @return array<string, float> degrees by joint action, where a leg is not lifted */
+    private static function down(Pose $pose, DrawnSeat $seat, bool $lifts, Side $leg): array
+    {
         $hip = $pose->at(JointAction::HipFlexion, $leg);
         $knee = $pose->at(JointAction::KneeFlexion, $leg);
-        $behind = $pose->at(JointAction::HipExtension, $leg);
         // Lying flat, a knee that is bent about twice as far as the hip means a foot that stands on the bed.
         $isRaised = $seat === DrawnSeat::FlatBed ? $hip > $knee / 2 + 15 : $hip > $seat->restingHip() + self::RAISED;
         if ($isRaised || $lifts && $knee < self::LONG_BELOW && $knee < $seat->restingKnee()) {
-            return $pose;
+            return [];
         }
         $tip = $pose->at(JointAction::AnkleDown, $leg) - $pose->at(JointAction::AnkleUp, $leg);
         $turn = LegJoints::shownTurn($pose->at(JointAction::HipOutward, $leg) - $pose->at(JointAction::HipInward, $leg));
 
-        return $pose->with($leg, Kept::of('legs set down', $seat->value . pack('d*', $hip, $knee, $behind, $tip, $turn), static fn (): array => self::standing($seat, $hip, $knee, $behind, $tip, $turn)));
+        return self::standing($seat, $hip, $knee, $pose->at(JointAction::HipExtension, $leg), $tip, $turn);
     }
 
     /**

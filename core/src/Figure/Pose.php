@@ -9,49 +9,62 @@ use KindChair\Body\Side;
 use KindChair\Movement\JointAngle;
 
 /** Every joint angle of a figure, in degrees, with limbs that are not named at rest on the seat. */
-final readonly class Pose
+final class Pose
 {
     /** Degrees by which the knees open further when the feet stand wide. */
     private const WIDE = 24;
-    private const LEG = [
-        JointAction::HipFlexion->value, JointAction::HipExtension->value, JointAction::HipAbduction->value, JointAction::HipAdduction->value, JointAction::HipOutward->value, JointAction::HipInward->value,
-        JointAction::KneeFlexion->value, JointAction::AnkleUp->value, JointAction::AnkleDown->value,
+    /** What trunk, neck and head are posed by, as JointAngle keys; limbs, as joint actions of their side. What is not named is 0. */
+    private const TRUNK = [
+        'hip-hinge:mid', 'trunk-flexion:mid', 'trunk-extension:mid', 'trunk-side:left', 'trunk-side:right', 'trunk-turn:left', 'trunk-turn:right',
+        'neck-flexion:mid', 'neck-extension:mid', 'neck-side:left', 'neck-side:right', 'neck-turn:left', 'neck-turn:right',
     ];
-    private const ARM = [
-        JointAction::ShoulderFlexion->value, JointAction::ShoulderExtension->value, JointAction::ShoulderAbduction->value, JointAction::ShoulderAcross->value, JointAction::ShoulderOutward->value,
-        JointAction::ShoulderInward->value, JointAction::ShoulderLift->value, JointAction::ElbowFlexion->value, JointAction::WristFlexion->value, JointAction::WristExtension->value,
+    private const PARTS = [
+        'arm' => [
+            JointAction::ShoulderFlexion->value, JointAction::ShoulderExtension->value, JointAction::ShoulderAbduction->value, JointAction::ShoulderAcross->value, JointAction::ShoulderOutward->value,
+            JointAction::ShoulderInward->value, JointAction::ShoulderLift->value, JointAction::ElbowFlexion->value, JointAction::WristFlexion->value, JointAction::WristExtension->value,
+        ],
+        'leg' => [
+            JointAction::HipFlexion->value, JointAction::HipExtension->value, JointAction::HipAbduction->value, JointAction::HipAdduction->value, JointAction::HipOutward->value, JointAction::HipInward->value,
+            JointAction::KneeFlexion->value, JointAction::AnkleUp->value, JointAction::AnkleDown->value,
+        ],
+        'foot' => [JointAction::AnkleIn->value, JointAction::AnkleOut->value, JointAction::ToesUp->value, JointAction::ToesCurl->value, JointAction::ToesSpread->value],
     ];
-    private const FOOT = [JointAction::AnkleIn->value, JointAction::AnkleOut->value, JointAction::ToesUp->value, JointAction::ToesCurl->value, JointAction::ToesSpread->value];
+    private const MOVES_ARM = [
+        JointAction::ShoulderFlexion->value, JointAction::ShoulderExtension->value, JointAction::ShoulderAbduction->value, JointAction::ShoulderAcross->value, JointAction::ElbowFlexion->value,
+    ];
+
+    /** @var array<string, array<string, list<string>>> JointAngle keys by part and side */
+    private static array $keys = [];
 
     /**
      * @param array<string, float> $angles by JointAngle key
      * @param array<string, bool> $restingArms by side
      */
-    private function __construct(private array $angles, private array $restingArms = [])
+    private function __construct(private readonly array $angles, private readonly array $restingArms = [])
     {
     }
 
-    /** @param list<JointAngle> $angles */
-    public static function of(array $angles, DrawnSeat $seat, bool $isWide = false): self
+    /** @param array<string, int> $named degrees by JointAngle key */
+    public static function of(array $named, DrawnSeat $seat, bool $isWide = false): self
     {
-        $named = [];
-        foreach ($angles as $angle) {
-            $named[$angle->key] = (float) $angle->degrees;
-        }
-        $all = [];
+        $angles = $resting = [];
         foreach (Side::cases() as $side) {
-            $all = [...$all, ...self::restingLeg($named, $seat, $side, $isWide), ...self::restingArm($named, $seat, $side)];
+            $resting[$side->value] = !self::movesArm($named, $side);
+            $angles += self::restingLeg($named, $seat, $side, $isWide) + ($resting[$side->value] ? self::restingArm($seat, $side) : []);
+        }
+        foreach ($named as $key => $degrees) {
+            $angles[$key] = (float) $degrees;
         }
 
-        return new self([...$all, ...$named], array_column(array_map(
-            static fn (Side $side): array => [$side->value, !self::movesArm($named, $side)],
-            Side::cases(),
-        ), 1, 0));
+        return new self($angles, $resting);
     }
 
     /** @param array<string, float> $degrees by joint action, on one side */
     public function with(Side $side, array $degrees): self
     {
+        if ($degrees === []) {
+            return $this;
+        }
         $angles = $this->angles;
         foreach ($degrees as $action => $size) {
             $angles["$action:$side->value"] = $size;
@@ -76,33 +89,44 @@ final readonly class Pose
         return $this->angles[$action . ':' . ($side->value ?? 'mid')] ?? 0.0;
     }
 
-    /** The angles of a leg, down to how its foot is set, in a row: the same for legs that are alike. */
+    /** The angles of a leg, down to how its foot is set, in a row of bytes: the same for legs that are alike. */
     public function leg(Side $side): string
     {
-        return $this->row(self::LEG, $side);
+        return $this->partAt('leg', $side->value);
     }
 
     /** The same of an arm, down to its wrist. */
     public function arm(Side $side): string
     {
-        return $this->row(self::ARM, $side);
+        return $this->partAt('arm', $side->value);
     }
 
     /** The same of how a foot rolls and what its toes do. */
     public function foot(Side $side): string
     {
-        return $this->row(self::FOOT, $side);
+        return $this->partAt('foot', $side->value);
     }
 
-    /** @param list<string> $actions */
-    private function row(array $actions, Side $side): string
+    /** The same of trunk, neck and head. */
+    public function trunk(): string
     {
-        $angles = [];
-        foreach ($actions as $action) {
-            $angles[] = $this->angles["$action:$side->value"] ?? 0.0;
+        return $this->row(self::TRUNK);
+    }
+
+    private function partAt(string $part, string $side): string
+    {
+        return $this->row(self::$keys[$part][$side] ??= array_map(static fn (string $action): string => "$action:$side", self::PARTS[$part]));
+    }
+
+    /** @param list<string> $keys */
+    private function row(array $keys): string
+    {
+        $row = [];
+        foreach ($keys as $key) {
+            $row[] = $this->angles[$key] ?? 0.0;
         }
 
-        return pack('d*', ...$angles);
+        return pack('d*', ...$row);
     }
 
     /** A lean or turn towards a side: positive to the right. */
@@ -124,19 +148,22 @@ final readonly class Pose
     }
 
     /**
-     * @param list<JointAction> $actions
-     * @return array<string, float> those of one side that are told, degrees by joint action
+     * The same with arms as they are in another pose.
+     *
+     * @param array<Side> $sides
      */
-    public function told(Side $side, array $actions): array
+    public function withArmsOf(self $other, array $sides): self
     {
-        $angles = [];
-        foreach ($actions as $action) {
-            if (isset($this->angles["$action->value:$side->value"])) {
-                $angles[$action->value] = $this->angles["$action->value:$side->value"];
+        $angles = $this->angles;
+        foreach ($sides as $side) {
+            foreach (self::PARTS['arm'] as $action) {
+                if (isset($other->angles["$action:$side->value"])) {
+                    $angles["$action:$side->value"] = $other->angles["$action:$side->value"];
+                }
             }
         }
 
-        return $angles;
+        return new self($angles, $this->restingArms);
     }
 
     /** The pose part of the way to another: 0 is this one, 1 the other. */
@@ -172,7 +199,7 @@ final readonly class Pose
     }
 
     /**
-     * @param array<string, float> $named
+     * @param array<string, int> $named
      * @return array<string, float>
      */
     private static function restingLeg(array $named, DrawnSeat $seat, Side $side, bool $isWide): array
@@ -187,15 +214,9 @@ final readonly class Pose
         ];
     }
 
-    /**
-     * @param array<string, float> $named
-     * @return array<string, float>
-     */
-    private static function restingArm(array $named, DrawnSeat $seat, Side $side): array
+    /** @return array<string, float> */
+    private static function restingArm(DrawnSeat $seat, Side $side): array
     {
-        if (self::movesArm($named, $side)) {
-            return [];
-        }
         $s = ":$side->value";
         $rest = $seat->restingArm();
 
@@ -207,15 +228,12 @@ final readonly class Pose
         ];
     }
 
-    /** @param array<string, float> $named */
+    /** @param array<string, int> $named */
     private static function movesArm(array $named, Side $side): bool
     {
-        $moves = [
-            JointAction::ShoulderFlexion, JointAction::ShoulderExtension, JointAction::ShoulderAbduction,
-            JointAction::ShoulderAcross, JointAction::ElbowFlexion,
-        ];
-        foreach ($moves as $action) {
-            if (($named["$action->value:$side->value"] ?? 0.0) > 0) {
+        $s = ":$side->value";
+        foreach (self::MOVES_ARM as $action) {
+            if (($named[$action . $s] ?? 0) > 0) {
                 return true;
             }
         }

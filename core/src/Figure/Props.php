@@ -13,11 +13,6 @@ final readonly class Props
     private const CUSHION = 3.6;
     private const BALL = 3.0;
     private const BLANKET = 3.6;
-    /** Radius of a soft ball, into which a foot on the ground sinks. */
-    private const SMALL_BALL = 2.2;
-    /** Half the thickness of a cloth that lies. */
-    private const CLOTH = 0.6;
-    private const CLOTH_HALF = 5.4;
     /** Of a ball in one hand, and of one between two that are so far apart. */
     private const IN_HAND = 4.4;
     private const LARGE_BALL = [5.0, 8.5];
@@ -30,39 +25,28 @@ final readonly class Props
     private const ON_BLOCK = 4.0;
     private const SEAT = -5.7;
     private const SEAT_EDGE = 13.0;
-    /** Half the breadth of a second seat under one leg, and units up to which two heels lie as high. */
-    private const STOOL = 6.0;
-    private const AS_HIGH = 3.0;
     /** Units between two hands that meet. */
     private const MEET = 12.0;
-    /** What the leg that works stands or lies on: it hides a part of it, and the other leg is behind it. */
-    private const UNDER = [PropPlace::UnderFoot, PropPlace::UnderHeel, PropPlace::UnderLeg];
 
     private PropPoints $at;
     private PropShapes $draw;
 
     /** @param list<string> $props prop ids: a block is a box, anything else of some size a roll */
-    private function __construct(private Skeleton $body, Camera $camera, private Side $side, private array $props, private ?float $ground = null)
+    private function __construct(private Skeleton $body, Camera $camera, private Side $side, private array $props)
     {
         $this->at = new PropPoints($body, $side);
         $this->draw = new PropShapes($camera);
     }
 
-    /** Whether the leg that works stands or lies on it. */
-    public static function isUnderLeg(?PropPlace $at): bool
-    {
-        return in_array($at, self::UNDER, true);
-    }
-
     /**
-     * Whether the body hides a part of what is used: both feet stand on it, or both hands hold it behind the back.
+     * Whether both hands hold it behind the back, which hides a part of it.
      *
      * @param Skeleton $body as far as the movement goes
      */
-    public static function isUnder(?PropPlace $at, Skeleton $body): bool
+    public static function isBehindBack(?PropPlace $at, Skeleton $body): bool
     {
         if ($at !== PropPlace::InHands) {
-            return $at === PropPlace::UnderFeet;
+            return false;
         }
         $ahead = array_map(static fn (Side $side): float => $body->inTrunk($body->point("hand-$side->value")->minus($body->point('middle')))->z, Side::cases());
 
@@ -95,26 +79,20 @@ final readonly class Props
     /**
      * @param list<string> $props prop ids
      * @param bool $inBoth whether each hand has one
-     * @param float|null $ground what things under a foot stand on; null where they are held to the sole
-     * @return list<Shape> drawn under the hands that hold it, and over trunk and legs where it is not under them
+     * @return list<Shape> drawn under the hands that hold it, and over trunk and legs
      */
-    public static function of(?PropPlace $at, array $props, Skeleton $body, Camera $camera, Side $side, bool $inBoth = true, ?float $ground = null): array
+    public static function of(?PropPlace $at, array $props, Skeleton $body, Camera $camera, Side $side, bool $inBoth = true): array
     {
-        $drawn = new self($body, $camera, $side, $props, $ground);
+        $drawn = new self($body, $camera, $side, $props);
 
         return array_intersect($props, self::OF_SEAT) !== [] ? [] : match ($at) {
-            null, PropPlace::BehindBack, PropPlace::BehindHead, PropPlace::Behind => [],
+            null, PropPlace::BehindBack, PropPlace::BehindHead, PropPlace::Behind, PropPlace::UnderFeet, PropPlace::UnderFoot, PropPlace::UnderHeel, PropPlace::UnderLeg => [],
             PropPlace::InFront => $drawn->inFront(),
             PropPlace::Beside => $drawn->atTheSide(),
             PropPlace::OnShoulder => $drawn->draw->roll($drawn->at->onShoulder(-1.5), $drawn->at->onShoulder(2.5), self::BALL),
             PropPlace::RoundThigh => $drawn->draw->strap([$drawn->at->hand(Side::Left), $drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), $drawn->at->hand(Side::Right)]),
             PropPlace::OnLap => $drawn->isBlock() ? $drawn->draw->box($drawn->at->overThighs(0.0), 7.0, 4.5) : $drawn->draw->roll($drawn->at->overThighs(-7.0), $drawn->at->overThighs(7.0), $drawn->isSmall() ? PropPoints::ROLL : self::CUSHION),
-            PropPlace::UnderFeet => $drawn->isBlock()
-                ? $drawn->draw->box($drawn->at->underSole(Side::Left)->plus($drawn->at->underSole(Side::Right))->halved(), 9.0, 7.0, Footing::BOOK / 2)
-                : $drawn->draw->roll($drawn->at->underSole(Side::Left), $drawn->at->underSole(Side::Right), Footing::BOOK / 2),
-            PropPlace::UnderHeel => $drawn->underHeel(),
             PropPlace::UnderThigh => $drawn->draw->roll($drawn->at->underThigh(-2.6), $drawn->at->underThigh(2.6), PropPoints::ROLL),
-            PropPlace::UnderLeg => $drawn->stool(),
             PropPlace::OverKnees => $drawn->blanket(),
             PropPlace::RoundShoulders => $drawn->shawl(),
             PropPlace::InHand => $inBoth ? array_merge(...array_map($drawn->inHand(...), Side::cases())) : $drawn->inOneHand(),
@@ -122,39 +100,11 @@ final readonly class Props
             PropPlace::UnderArm => $drawn->underArm(),
             PropPlace::InHands => $drawn->draw->strap([$drawn->at->tail(Side::Left), $drawn->at->hand(Side::Left), $drawn->at->hand(Side::Right), $drawn->at->tail(Side::Right)]),
             PropPlace::RoundFoot => $drawn->draw->strap([$drawn->at->hand(Side::Left), ...$drawn->at->ball(), $drawn->at->hand(Side::Right)]),
-            PropPlace::UnderFoot => $drawn->underFoot(),
             PropPlace::BetweenKnees => $props === ['band'] ? $drawn->roundThighs() : $drawn->draw->roll($drawn->at->between(0.82), $drawn->at->between(1.02), self::CUSHION),
             PropPlace::UnderKnees => array_merge(...array_map($drawn->underKnee(...), Side::cases())),
             PropPlace::BesideRibs => $drawn->draw->roll($drawn->at->beside(0.05), $drawn->at->beside(0.4), self::CUSHION),
             PropPlace::InArms => $drawn->draw->roll($drawn->at->before(0.15), $drawn->at->before(0.6), self::CUSHION * 1.35),
         };
-    }
-
-    /** @return list<Shape> a cloth that lies flat, a book, or something that rolls */
-    private function underFoot(): array
-    {
-        $ball = $this->stood($this->at->under(4.0, Measures::ANKLE), self::SMALL_BALL);
-
-        return match ($this->props) {
-            ['towel'] => $this->cloth(),
-            ['block'] => $this->draw->box($this->stood($this->at->under(3.0, Measures::ANKLE), Footing::BOOK / 2), 4.5, 8.0, Footing::BOOK / 2),
-            default => $this->draw->roll($ball, $ball, self::SMALL_BALL),
-        };
-    }
-
-    /** @return list<Shape> a book or a rolled towel */
-    private function underHeel(): array
-    {
-        $at = $this->stood($this->at->under(-1.9, 2.6)->plus(new Vector(0, -1.7, 0)), Footing::BOOK / 2);
-        $across = new Vector(3.5, 0, 0);
-
-        return $this->isBlock() ? $this->draw->box($at, 4.5, 4.5, Footing::BOOK / 2) : $this->draw->roll($at->plus($across, -1.0), $at->plus($across), Footing::BOOK / 2);
-    }
-
-    /** The middle of something so high, half of it, that stands on the ground below a place, or is held up to it. */
-    private function stood(Vector $place, float $half): Vector
-    {
-        return new Vector($place->x, $this->ground === null ? $place->y - $half : $this->ground + $half, $place->z);
     }
 
     /** @return list<Shape> */
@@ -222,26 +172,6 @@ final readonly class Props
         return $this->draw->strap($points);
     }
 
-    /** @return list<Shape> a cloth that lies under the foot and beyond its toes */
-    private function cloth(): array
-    {
-        return $this->draw->cloth(array_map(function (float $ahead): array {
-            $at = $this->at->under($ahead, 4.3 + self::CLOTH);
-
-            return [$at->plus(new Vector(-self::CLOTH_HALF, 0, 0)), $at->plus(new Vector(self::CLOTH_HALF, 0, 0))];
-        }, [-1.5, 11.5, 13.8, 16.0]));
-    }
-
-    /** @return list<Shape> a seat under the heel, or under both where the other leg lies as high */
-    private function stool(): array
-    {
-        [$heel, $other] = [$this->body->point("ankle-{$this->side->value}"), $this->body->point("ankle-{$this->side->other()->value}")];
-        $isForBoth = abs($heel->y - $other->y) < self::AS_HIGH;
-        $middle = $isForBoth ? $heel->plus($other)->halved() : $heel;
-
-        return $this->draw->stool($middle->plus(new Vector(0, -3.4, -3.0)), self::STOOL + ($isForBoth ? abs($heel->x - $middle->x) : 0.0));
-    }
-
     /** @return list<Shape> over both thighs and half of the shins */
     private function blanket(): array
     {
@@ -293,7 +223,7 @@ final readonly class Props
 
         return match ($this->props) {
             ['block'] => $this->draw->box($floor->plus(new Vector(0, 6.0, 24.0)), 3.6, 3.6, 6.0),
-            ['second-chair'] => $this->draw->stool(new Vector($this->side === Side::Right ? 16.0 : -16.0, -6.0, 44.0), self::STOOL),
+            ['second-chair'] => $this->draw->stool(new Vector($this->side === Side::Right ? 16.0 : -16.0, -6.0, 44.0), PropsUnder::STOOL),
             default => [],
         };
     }

@@ -50,7 +50,7 @@ final class Scene
         $this->footing = Footing::of($variation, $side);
         $this->rest = $this->footing === null ? Settled::rest($seat, $variation->position) : Settled::pose(new Angles([]), $seat, $side, new BodyUse(), $variation->position, $this->footing);
         $this->ends = $this->furthestApart();
-        $this->view = $view ?? $movement->view ?? BestView::of($this->bodies(), $seat, $side);
+        $this->view = $view ?? $movement->view ?? BestView::of(...$this->bodies(), seat: $seat, side: $side);
         $this->camera = Camera::of($this->view, $seat, $side);
     }
 
@@ -117,25 +117,36 @@ final class Scene
         // What stands beside stays where it is while the body moves: where the hand comes to lie on it.
         $body = $at === PropPlace::Beside ? $this->ends[1]->body : $body;
 
-        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...(Props::isUnder($at, $this->ends[1]->body) || Props::isUnderLeg($at) ? [] : Props::of($at, $this->variation->props, $body, $this->camera, $this->side, $inBoth))];
+        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...(Props::isBehindBack($at, $this->ends[1]->body) ? [] : Props::of($at, $this->variation->props, $body, $this->camera, $this->side, $inBoth))];
     }
 
     /** @return list<Shape> what the body hides a part of, in a pose */
     public function propsUnder(Skeleton $body): array
     {
-        return Props::isUnder($this->variation->propAt, $this->ends[1]->body) ? Props::of($this->variation->propAt, $this->variation->props, $body, $this->camera, $this->side, ground: $this->seat->ground()) : [];
+        $at = $this->variation->propAt;
+        if ($at === PropPlace::UnderFeet) {
+            return $this->under($body, $this->camera, $this->seat->ground());
+        }
+
+        return Props::isBehindBack($at, $this->ends[1]->body) ? Props::of($at, $this->variation->props, $body, $this->camera, $this->side) : [];
     }
 
-    /** @return list<Shape> the same of what lies under the leg that works and before the other */
+    /** @return list<Shape> what lies under the leg that works and before the other */
     public function propsUnderLeg(Skeleton $body): array
     {
-        return Props::isUnderLeg($this->variation->propAt) ? Props::of($this->variation->propAt, $this->variation->props, $body, $this->camera, $this->side, ground: $this->seat->ground()) : [];
+        return PropsUnder::isUnderLeg($this->variation->propAt) ? $this->under($body, $this->camera, $this->seat->ground()) : [];
+    }
+
+    /** @return list<Shape> */
+    private function under(Skeleton $body, Camera $camera, ?float $ground): array
+    {
+        return PropsUnder::of($this->variation->propAt, $this->variation->props, $body, $camera, $this->side, $ground);
     }
 
     /** @return list<Shape> what is small enough to be seen whole in a closer look: a ball under the sole */
     public function propsCloser(Skeleton $body, Camera $closer): array
     {
-        return $this->variation->propAt === PropPlace::UnderFoot && $this->variation->props === ['ball'] ? Props::of($this->variation->propAt, $this->variation->props, $body, $closer, $this->side) : [];
+        return $this->variation->propAt === PropPlace::UnderFoot && $this->variation->props === ['ball'] ? $this->under($body, $closer, null) : [];
     }
 
     /** @return list<Shape> what is used behind the body, which stays where it is while the body moves */
@@ -232,12 +243,12 @@ final class Scene
         return $this->ends;
     }
 
-    /** @return list<Skeleton> where the movement comes from, at rest where that looks the same, and its furthest pose */
+    /** @return array{Skeleton, Skeleton} where the movement comes from, at rest where that looks the same, and its furthest pose */
     private function bodies(): array
     {
         [$start, $end] = $this->ends;
 
-        return [...($start === null ? [$this->restBody()] : [$start->body]), $end->body];
+        return [$start->body ?? $this->restBody(), $end->body];
     }
 
     /** @return array{Posed|null, Posed} */

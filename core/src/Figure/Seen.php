@@ -15,6 +15,8 @@ final class Seen
     private ?Outline $outline = null;
     /** @var array{list<float>, array{float, float, float, float}, float}|null */
     private ?array $compared = null;
+    /** @var array{self, array{list<float>, array{float, float, float, float}, float}}|null the last that it was joined to, and both */
+    private ?array $joined = null;
 
     /**
      * @param list<Vector> $balls
@@ -63,6 +65,24 @@ final class Seen
         }
 
         return $this->compared = [$balls, [$left, $right, $top, $bottom], $deep];
+    }
+
+    /**
+     * The same of two that are drawn as one.
+     *
+     * @param array{list<int>|null, bool} $own
+     * @param array{list<int>|null, bool} $others
+     * @return array{list<float>, array{float, float, float, float}, float}
+     */
+    public function comparedWith(self $other, array $own, array $others): array
+    {
+        if ($this->joined === null || $this->joined[0] !== $other) {
+            [$balls, $box, $deep] = $this->compared(...$own);
+            [$more, $around, $deeper] = $other->compared(...$others);
+            $this->joined = [$other, [[...$balls, ...$more], [min($box[0], $around[0]), max($box[1], $around[1]), min($box[2], $around[2]), max($box[3], $around[3])], $deep + $deeper]];
+        }
+
+        return $this->joined[1];
     }
 
     /** Its outline on the page. */

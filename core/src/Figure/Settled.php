@@ -48,7 +48,7 @@ final class Settled
     public static function pose(Angles $angles, DrawnSeat $seat, Side $named, BodyUse $body, Position $position, ?Footing $footing = null): Pose
     {
         $isWide = $position === Position::Wide && $seat->restingHip() === 90;
-        $pose = LegReach::settled(Pose::of($angles->on($named), $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named, $footing);
+        $pose = LegReach::settled(Pose::of($angles->keyed($named), $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named, $footing);
 
         return $seat === DrawnSeat::FlatBed ? $pose : self::handsAtRest($pose, $seat, $position);
     }
@@ -68,11 +68,7 @@ final class Settled
         $rest = self::$rests["$seat->value/$position->value"] ?? null;
         if ($rest !== null && $pose->sitsAs($rest)) {
             // Hands lie where they lay.
-            foreach ($resting as $side) {
-                $pose = $pose->with($side, $rest->told($side, ArmReach::ACTIONS));
-            }
-
-            return $pose;
+            return $pose->withArmsOf($rest, $resting);
         }
         $body = Skeleton::of($pose, $seat);
         foreach ($resting as $side) {

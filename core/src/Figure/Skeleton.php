@@ -39,47 +39,47 @@ final class Skeleton
 
     public static function of(Pose $pose, DrawnSeat $seat): self
     {
+        if ($seat === DrawnSeat::Standing) {
+            return self::standing($pose);
+        }
+        $trunk = $seat->value . $pose->trunk();
+        [$points, $axes] = Kept::of('points of the trunk', $trunk, static fn (): array => self::trunk($pose, new Vector(0, 0, 0), $pose->at(JointAction::HipHinge) - $seat->recline()));
+
+        return new self($points, $axes, $pose, $seat, $trunk);
+    }
+
+    private static function standing(Pose $pose): self
+    {
         // Who stands bends forward at the hips: the feet stay, the trunk comes forward and the hips go back.
         // Where both knees bend, the thighs take their share of the hips' bend, and the trunk what is left.
-        $isStanding = $seat === DrawnSeat::Standing;
-        $squat = $isStanding ? self::SQUAT * max(0.0, self::both($pose, JointAction::KneeFlexion) - self::SOFT) : 0.0;
-        $bow = $isStanding ? max(0.0, self::both($pose, JointAction::HipFlexion) - $squat) : 0.0;
-        $lean = $pose->at(JointAction::HipHinge) - $seat->recline() + $bow;
-        $degrees = [
-            $bow,
-            $lean,
-            $pose->at(JointAction::TrunkFlexion) - $pose->at(JointAction::TrunkExtension),
-            $pose->towardsRight(JointAction::TrunkSide),
-            $pose->towardsRight(JointAction::TrunkTurn),
-            $pose->at(JointAction::NeckFlexion) - $pose->at(JointAction::NeckExtension),
-            $pose->towardsRight(JointAction::NeckSide),
-            $pose->towardsRight(JointAction::NeckTurn),
-        ];
-        $trunk = pack('d*', ...$degrees);
-        [$points, $axes] = Kept::of('points of the trunk', $trunk, static fn (): array => self::trunk(...$degrees));
-        if ($isStanding) {
-            foreach (Side::cases() as $side) {
-                $points += LegJoints::of($pose, $side, $seat, $points['hips'], $bow);
-            }
-            // Bent knees bring the body down and the hips back: the lower foot stays on the floor, and both where they were.
-            $ahead = $squat > 0 ? ($points['ankle-left']->z + $points['ankle-right']->z) / 2 : 0.0;
-            $sinks = new Vector(0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead);
-            $points = array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points);
+        $squat = self::SQUAT * max(0.0, self::both($pose, JointAction::KneeFlexion) - self::SOFT);
+        $bow = max(0.0, self::both($pose, JointAction::HipFlexion) - $squat);
+        [$points, $axes] = self::trunk($pose, new Vector(0, 0, -self::HIPS_BACK * $bow), $pose->at(JointAction::HipHinge) + $bow);
+        foreach (Side::cases() as $side) {
+            $points += LegJoints::of($pose, $side, DrawnSeat::Standing, $points['hips'], $bow);
         }
+        // Bent knees bring the body down and the hips back: the lower foot stays on the floor, and both where they were.
+        $ahead = $squat > 0 ? ($points['ankle-left']->z + $points['ankle-right']->z) / 2 : 0.0;
+        $sinks = new Vector(0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead);
 
-        return new self($points, $axes, $pose, $seat, $isStanding ? null : $trunk);
+        return new self(array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points), $axes, $pose, DrawnSeat::Standing);
     }
 
     /**
-     * Trunk, neck and head, all in degrees: how far who stands bows; lean and rounding of the trunk, leaning and turning to the right;
-     * nodding, tilting and turning of the head.
+     * Trunk, neck and head.
      *
+     * @param float $lean degrees by which the whole trunk leans forward
      * @return array{array<string, Vector>, array{Vector, Vector, Vector}} points, and the trunk's directions
      */
-    private static function trunk(float $bow, float $lean, float $round, float $side, float $turn, float $nod, float $tilt, float $look): array
+    private static function trunk(Pose $pose, Vector $hips, float $lean): array
     {
+        $round = $pose->at(JointAction::TrunkFlexion) - $pose->at(JointAction::TrunkExtension);
+        $side = $pose->towardsRight(JointAction::TrunkSide);
+        $turn = $pose->towardsRight(JointAction::TrunkTurn);
+        $nod = $pose->at(JointAction::NeckFlexion) - $pose->at(JointAction::NeckExtension);
+        $tilt = $pose->towardsRight(JointAction::NeckSide);
+        $look = $pose->towardsRight(JointAction::NeckTurn);
         $up = new Vector(0, 1, 0);
-        $hips = new Vector(0, 0, -self::HIPS_BACK * $bow);
         $lower = $up->rolled($side * 0.6)->pitched($lean + $round * 0.35);
         $upper = $up->rolled($side * 1.2)->pitched($lean + $round);
         $middle = $hips->plus($lower, self::SPINE / 2);

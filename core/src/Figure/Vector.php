@@ -74,13 +74,13 @@ final readonly class Vector
 
     public function length(): float
     {
-        return sqrt($this->dot($this));
+        return sqrt($this->x * $this->x + $this->y * $this->y + $this->z * $this->z);
     }
 
     /** The same direction, one unit long; itself where it has no length. */
     public function unit(): self
     {
-        $length = $this->length();
+        $length = sqrt($this->x * $this->x + $this->y * $this->y + $this->z * $this->z);
 
         return $length < 1e-9 ? $this : new self($this->x / $length, $this->y / $length, $this->z / $length);
     }

@@ -41,6 +41,22 @@ final readonly class Angles
         return $angles;
     }
 
+    /** @return array<string, int> the same in degrees by JointAngle key */
+    public function keyed(Side $named): array
+    {
+        $keyed = [];
+        foreach ($this->byRole as $role => $actions) {
+            foreach (AngleRole::from($role)->sides($named) as $side) {
+                $suffix = ':' . ($side->value ?? 'mid');
+                foreach ($actions as $action => $degrees) {
+                    $keyed[$action . $suffix] = $degrees;
+                }
+            }
+        }
+
+        return $keyed;
+    }
+
     /** Every angle at a share of its size; the knee is scaled from its seated right angle. */
     public function scaled(float $share): self
     {

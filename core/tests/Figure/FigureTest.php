@@ -38,7 +38,7 @@ final class FigureTest extends TestCase
             $list[] = new JointAngle(JointAction::from($action), Side::Right, $degrees);
         }
 
-        return Skeleton::of(Pose::of($list, DrawnSeat::Chair), DrawnSeat::Chair);
+        return Skeleton::of(Pose::of(array_column($list, 'degrees', 'key'), DrawnSeat::Chair), DrawnSeat::Chair);
     }
 
     public function testLimbsKeepTheirLengthsInEveryShippedShape(): void
@@ -48,7 +48,7 @@ final class FigureTest extends TestCase
             foreach ($movement->variations as $variation) {
                 foreach ($variation->angles as $angles) {
                     foreach (DrawnSeat::cases() as $seat) {
-                        $skeleton = Skeleton::of(Pose::of($angles->on(Side::Left), $seat), $seat);
+                        $skeleton = Skeleton::of(Pose::of($angles->keyed(Side::Left), $seat), $seat);
                         foreach (['left', 'right'] as $side) {
                             foreach ([['shoulder', 'elbow', Measures::UPPER_ARM], ['elbow', 'wrist', Measures::FOREARM], ['hip', 'knee', 24.0], ['knee', 'ankle', 24.0], ['ankle', 'toe', 8.0]] as [$from, $to, $length]) {
                                 $measured = self::length($skeleton->point("$from-$side"), $skeleton->point("$to-$side"));
@@ -72,8 +72,8 @@ final class FigureTest extends TestCase
                 continue;
             }
             foreach ($movement->variations[0]->angles as $angles) {
-                $left = Skeleton::of(Pose::of($angles->on(Side::Left), DrawnSeat::Chair), DrawnSeat::Chair);
-                $right = Skeleton::of(Pose::of($angles->on(Side::Right), DrawnSeat::Chair), DrawnSeat::Chair);
+                $left = Skeleton::of(Pose::of($angles->keyed(Side::Left), DrawnSeat::Chair), DrawnSeat::Chair);
+                $right = Skeleton::of(Pose::of($angles->keyed(Side::Right), DrawnSeat::Chair), DrawnSeat::Chair);
                 $pairs = ['head' => 'head', 'chest' => 'chest', 'nose' => 'nose'];
                 foreach (['hand', 'elbow', 'knee', 'toe'] as $point) {
                     $pairs += ["$point-left" => "$point-right", "$point-right" => "$point-left"];
@@ -125,7 +125,7 @@ final class FigureTest extends TestCase
     public function testHeelsRiseWithTheToesOnTheFloor(): void
     {
         $both = array_map(static fn (Side $side): JointAngle => new JointAngle(JointAction::AnkleDown, $side, 30), Side::cases());
-        $skeleton = Skeleton::of(Pose::of($both, DrawnSeat::Chair), DrawnSeat::Chair);
+        $skeleton = Skeleton::of(Pose::of(array_column($both, 'degrees', 'key'), DrawnSeat::Chair), DrawnSeat::Chair);
         $flat = Skeleton::of(Pose::of([], DrawnSeat::Chair), DrawnSeat::Chair);
 
         self::assertGreaterThan($flat->point('ankle-left')->y + 1, $skeleton->point('ankle-left')->y);
@@ -223,10 +223,7 @@ final class FigureTest extends TestCase
 
     public function testWhoBendsForwardStandingKeepsTheFeetWhereTheyAre(): void
     {
-        $at = static fn (int $bow): Skeleton => Skeleton::of(Pose::of(array_map(
-            static fn (Side $side): JointAngle => new JointAngle(JointAction::HipFlexion, $side, $bow),
-            Side::cases(),
-        ), DrawnSeat::Standing), DrawnSeat::Standing);
+        $at = static fn (int $bow): Skeleton => Skeleton::of(Pose::of(['hip-flexion:left' => $bow, 'hip-flexion:right' => $bow], DrawnSeat::Standing), DrawnSeat::Standing);
 
         self::assertEqualsWithDelta($at(0)->point('ankle-left')->y, $at(60)->point('ankle-left')->y, 0.5);
         self::assertGreaterThan($at(0)->point('head')->z + 10, $at(60)->point('head')->z);
