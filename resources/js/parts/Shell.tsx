@@ -1,8 +1,9 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { Menu, MenuButton } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
 import { NavLink, Outlet, useNavigate } from 'react-router';
 import { signOut } from '../api/session';
 import { FindEverywhere } from './FindEverywhere';
+import { MenuChoices } from './MenuChoices';
 import { useTitle } from './useTitle';
 
 /** The sign of the application: a head, a back, a seat. */
@@ -121,28 +122,15 @@ export function Shell() {
                         {signs.more}
                         More
                     </MenuButton>
-                    <MenuItems
+                    <MenuChoices
                         anchor="top end"
-                        className="z-30 w-56 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:8px]"
-                    >
-                        {(
-                            [
-                                ['Find', () => setFinding(true)],
-                                ['Account', () => void navigate('/account')],
-                                ['Help', () => void navigate('/help')],
-                                ['Sign out', () => void signOut()],
-                            ] as [string, () => void][]
-                        ).map(([name, run]) => (
-                            <MenuItem key={name}>
-                                <button
-                                    className="flex min-h-12 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel"
-                                    onClick={run}
-                                >
-                                    {name}
-                                </button>
-                            </MenuItem>
-                        ))}
-                    </MenuItems>
+                        choices={[
+                            { name: 'Find', go: () => setFinding(true) },
+                            { name: 'Account', go: () => void navigate('/account') },
+                            { name: 'Help', go: () => void navigate('/help') },
+                            { name: 'Sign out', go: () => void signOut() },
+                        ]}
+                    />
                 </Menu>
             </nav>
             <FindEverywhere open={finding} setOpen={setFinding} />

@@ -1,7 +1,8 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { Menu, MenuButton } from '@headlessui/react';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import type { Doing } from '../../parts/actions';
+import { MenuChoices } from '../../parts/MenuChoices';
 import { Sign } from '../../parts/Shell';
 import { dayAndHour, hour } from '../../parts/time';
 import { sheetUrl } from './panels';
@@ -83,21 +84,7 @@ const More = memo(function More({ actions }: { actions: readonly Doing[] }) {
     return (
         <Menu>
             <MenuButton className="button button-quiet px-3">More</MenuButton>
-            <MenuItems
-                anchor="bottom end"
-                className="z-30 w-64 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:6px]"
-            >
-                {actions.map(({ name, go: run }) => (
-                    <MenuItem key={name}>
-                        <button
-                            className="flex min-h-11 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel"
-                            onClick={run}
-                        >
-                            {name}
-                        </button>
-                    </MenuItem>
-                ))}
-            </MenuItems>
+            <MenuChoices anchor="bottom end" choices={actions} />
         </Menu>
     );
 });
