@@ -88,8 +88,8 @@ final readonly class BodyDrawing
             usort($order, static fn (string $one, string $other): int => str_contains($one, 'lower-arm') <=> str_contains($other, 'lower-arm'));
         }
         $pieces = Layers::pieces($this->near);
-        $isUnder = static fn (string $piece): bool => $piece === 'torso' || str_contains($piece, 'thigh');
-        $under = count(array_filter($order, $isUnder));
+        // What lies over the lap comes when trunk and thighs are there.
+        $under = ['torso' => true, 'thigh-left' => true, 'thigh-right' => true];
         $shapes = [];
         for ($i = 0, $last = count($order) - 1; $i <= $last; ++$i) {
             $piece = $order[$i];
@@ -103,11 +103,11 @@ final readonly class BodyDrawing
                 array_push($shapes, ...$held);
                 $held = [];
             }
-            $under -= $isUnder($piece) ? 1 : 0;
+            unset($under[$piece]);
             if ($isWhole) {
                 // Both halves of a limb are one shape.
                 array_push($names, ...$pieces[$order[++$i]]);
-                $under -= $isUnder($order[$i]) ? 1 : 0;
+                unset($under[$order[$i]]);
             }
             array_push($shapes, ...$this->chain($parts, $names, $camera));
             if ($piece === 'torso' && in_array('shoulders', $this->moving, true)) {
@@ -116,7 +116,7 @@ final readonly class BodyDrawing
             if ($piece === 'head') {
                 array_push($shapes, ...$this->face($parts, $settled, $camera));
             }
-            if ($under === 0) {
+            if ($under === [] && $lap !== []) {
                 array_push($shapes, ...$lap);
                 $lap = [];
             }
@@ -183,21 +183,22 @@ final readonly class BodyDrawing
      */
     private function chain(array $parts, array $names, Camera $camera): array
     {
-        $whole = $moving = $roles = [];
+        $whole = $moving = [];
+        $still = $moves = null;
         foreach ($names as $name) {
-            $roles[$name] = $this->role($name);
-            $whole[] = ($this->absent === [] ? $parts[$name] : $this->upTo($name, $parts[$name]))->by($camera)->outline();
-        }
-        $moved = array_filter($roles, static fn (string $role): bool => str_starts_with($role, 'moving'));
-        $still = array_diff_key($roles, $moved);
-        if ($moved === [] || $still === []) {
-            return [new Shape(array_values($roles)[0] ?? 'body', $whole, halo: true)];
-        }
-        foreach (array_keys($moved) as $name) {
-            $moving[] = $parts[$name]->by($camera)->outline();
+            $whole[] = $outline = ($this->absent === [] ? $parts[$name] : $this->upTo($name, $parts[$name]))->by($camera)->outline();
+            $role = $this->role($name);
+            if ($role === 'moving' || $role === 'moving-far') {
+                $moves ??= $role;
+                $moving[] = $outline;
+            } else {
+                $still ??= $role;
+            }
         }
 
-        return [new Shape($still[array_key_first($still)], $whole, halo: true), new Shape($moved[array_key_first($moved)], $moving)];
+        return $still === null || $moves === null
+            ? [new Shape($still ?? $moves ?? 'body', $whole, halo: true)]
+            : [new Shape($still, $whole, halo: true), new Shape($moves, $moving)];
     }
 
     /** Where a limb ends is not known: half of its upper part is drawn. */

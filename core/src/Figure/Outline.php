@@ -21,40 +21,58 @@ final class Outline extends Path
     /** The outline of two circles and of the lines that touch both. */
     public function limb(float $x1, float $y1, float $r1, float $x2, float $y2, float $r2): self
     {
-        if ($r2 > $r1) {
-            [$x1, $y1, $r1, $x2, $y2, $r2] = [$x2, $y2, $r2, $x1, $y1, $r1];
+        return $this->limbs([$x1, $y1, 0.0, $r1, $x2, $y2, 0.0, $r2], [[0, 1]]);
+    }
+
+    /**
+     * The same of many at once.
+     *
+     * @param list<float> $balls four numbers each: place on the page, depth, radius
+     * @param list<array{int, int}> $limbs which of them are joined
+     */
+    public function limbs(array $balls, array $limbs): self
+    {
+        $numbers = $this->numbers;
+        foreach ($limbs as [$from, $to]) {
+            // The larger one first.
+            if ($balls[4 * $to + 3] > $balls[4 * $from + 3]) {
+                [$from, $to] = [$to, $from];
+            }
+            [$from, $to] = [4 * $from, 4 * $to];
+            [$x1, $y1, $r1] = [$balls[$from], $balls[$from + 1], $balls[$from + 3]];
+            [$x2, $y2, $r2] = [$balls[$to], $balls[$to + 1], $balls[$to + 3]];
+            $dx = $x2 - $x1;
+            $dy = $y2 - $y1;
+            $length = sqrt($dx * $dx + $dy * $dy);
+            $ux = $length < 1e-6 ? 1.0 : $dx / $length;
+            $uy = $length < 1e-6 ? 0.0 : $dy / $length;
+            // Cosine and sine of the angle at which the sides leave the line between the circles.
+            $cos = $length <= $r1 - $r2 ? self::MOST : ($r1 - $r2) / $length;
+            $cos = $cos > self::MOST ? self::MOST : $cos;
+            $sin = sqrt(1 - $cos * $cos);
+            $ca = $ux * $cos - $uy * $sin;
+            $sa = $uy * $cos + $ux * $sin;
+            $cb = $ux * $cos + $uy * $sin;
+            $sb = $uy * $cos - $ux * $sin;
+            $a = (int) ($r1 * 10 + 0.5);
+            $b = (int) ($r2 * 10 + 0.5);
+            // Rounded without a call.
+            $numbers[] = (int) (($x1 + $r1 * $ca) * 10 + self::ROUNDING) - self::OFF;
+            $numbers[] = (int) (($y1 + $r1 * $sa) * 10 + self::ROUNDING) - self::OFF;
+            $numbers[] = $a;
+            $numbers[] = $a;
+            $numbers[] = (int) (($x1 + $r1 * $cb) * 10 + self::ROUNDING) - self::OFF;
+            $numbers[] = (int) (($y1 + $r1 * $sb) * 10 + self::ROUNDING) - self::OFF;
+            $numbers[] = (int) (($x2 + $r2 * $cb) * 10 + self::ROUNDING) - self::OFF;
+            $numbers[] = (int) (($y2 + $r2 * $sb) * 10 + self::ROUNDING) - self::OFF;
+            $numbers[] = $b;
+            $numbers[] = $b;
+            $numbers[] = (int) (($x2 + $r2 * $ca) * 10 + self::ROUNDING) - self::OFF;
+            $numbers[] = (int) (($y2 + $r2 * $sa) * 10 + self::ROUNDING) - self::OFF;
         }
-        $dx = $x2 - $x1;
-        $dy = $y2 - $y1;
-        $length = sqrt($dx * $dx + $dy * $dy);
-        $ux = $length < 1e-6 ? 1.0 : $dx / $length;
-        $uy = $length < 1e-6 ? 0.0 : $dy / $length;
-        // Cosine and sine of the angle at which the sides leave the line between the circles.
-        $cos = $length <= $r1 - $r2 ? self::MOST : min(self::MOST, ($r1 - $r2) / $length);
-        $sin = sqrt(1 - $cos * $cos);
-        $ca = $ux * $cos - $uy * $sin;
-        $sa = $uy * $cos + $ux * $sin;
-        $cb = $ux * $cos + $uy * $sin;
-        $sb = $uy * $cos - $ux * $sin;
-        $a = (int) ($r1 * 10 + 0.5);
-        $b = (int) ($r2 * 10 + 0.5);
-        $this->letters .= self::LIMB;
-        // Rounded without a call.
-        array_push(
-            $this->numbers,
-            (int) (($x1 + $r1 * $ca) * 10 + self::ROUNDING) - self::OFF,
-            (int) (($y1 + $r1 * $sa) * 10 + self::ROUNDING) - self::OFF,
-            $a,
-            $a,
-            (int) (($x1 + $r1 * $cb) * 10 + self::ROUNDING) - self::OFF,
-            (int) (($y1 + $r1 * $sb) * 10 + self::ROUNDING) - self::OFF,
-            (int) (($x2 + $r2 * $cb) * 10 + self::ROUNDING) - self::OFF,
-            (int) (($y2 + $r2 * $sb) * 10 + self::ROUNDING) - self::OFF,
-            $b,
-            $b,
-            (int) (($x2 + $r2 * $ca) * 10 + self::ROUNDING) - self::OFF,
-            (int) (($y2 + $r2 * $sa) * 10 + self::ROUNDING) - self::OFF,
-        );
+
+        $this->numbers = $numbers;
+        $this->letters .= str_repeat(self::LIMB, count($limbs));
 
         return $this;
     }

@@ -93,11 +93,7 @@ final class Seen
             foreach ($this->areas as $area) {
                 $this->outline->area(array_map(fn (int $ball): array => [$this->balls[4 * $ball], $this->balls[4 * $ball + 1]], $area));
             }
-            foreach ($this->limbs as [$from, $to]) {
-                $from *= 4;
-                $to *= 4;
-                $this->outline->limb($this->balls[$from], $this->balls[$from + 1], $this->balls[$from + 3], $this->balls[$to], $this->balls[$to + 1], $this->balls[$to + 3]);
-            }
+            $this->outline->limbs($this->balls, $this->limbs);
         }
 
         return $this->outline;
