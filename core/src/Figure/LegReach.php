@@ -48,14 +48,14 @@ final readonly class LegReach
         }
 
         foreach (Side::cases() as $leg) {
-            $pose = $footing?->carries($leg, $pose) === true ? self::raised($pose, $seat, $leg, $footing) : $pose;
+            $pose = $footing?->carries($leg, $pose) === true ? self::carried($pose, $seat, $leg, $footing) : $pose;
         }
 
         return $legs === null ? $pose : self::laidOn($pose, $seat, $legs, $named);
     }
 
-    /** With an ankle as high over where a foot stands as it is carried, if it is not higher anyway: the foot comes forward a little and stays flat. */
-    private static function raised(Pose $pose, DrawnSeat $seat, Side $leg, Footing $footing): Pose
+    /** With an ankle as high over where a foot stands as it is carried; one that is laid up may be higher. The foot comes forward a little and stays flat. */
+    private static function carried(Pose $pose, DrawnSeat $seat, Side $leg, Footing $footing): Pose
     {
         [$hip, $knee] = [$pose->at(JointAction::HipFlexion, $leg), $pose->at(JointAction::KneeFlexion, $leg)];
         $turn = cos(deg2rad(LegJoints::shownTurn($pose->at(JointAction::HipOutward, $leg) - $pose->at(JointAction::HipInward, $leg))));
@@ -66,9 +66,12 @@ final readonly class LegReach
             return -(Measures::THIGH + Measures::SHIN * cos($bend)) * cos($thigh) - Measures::SHIN * $turn * sin($bend) * sin($thigh);
         };
         $wanted = self::standsAt($seat) + $footing->height;
+        if ($ankle(0.0) >= $wanted && !$footing->isStoodOn()) {
+            return $pose;
+        }
         // From where it sits on, or from where it is raised to already.
-        [$low, $high] = [0.0, max(0.0, max($hip, $seat->restingHip()) + $footing->most - $hip)];
-        for ($round = 0; $round < self::FINDS && $ankle(0.0) < $wanted; ++$round) {
+        [$low, $high] = [$footing->isStoodOn() ? -$footing->most : 0.0, max(0.0, max($hip, $seat->restingHip()) + $footing->most - $hip)];
+        for ($round = 0; $round < self::FINDS; ++$round) {
             $middle = ($low + $high) / 2;
             [$low, $high] = $ankle($middle) < $wanted ? [$middle, $high] : [$low, $middle];
         }
@@ -76,7 +79,7 @@ final readonly class LegReach
         $isFlat = $knee >= self::LONG_BELOW && $pose->at(JointAction::AnkleDown, $leg) === $pose->at(JointAction::AnkleUp, $leg);
         $tips = $hip + $low + LegJoints::lying($seat) - $knee;
 
-        return $low === 0.0 ? $pose : $pose->with($leg, [JointAction::HipFlexion->value => $hip + $low] + ($isFlat ? [($tips > 0 ? JointAction::AnkleDown : JointAction::AnkleUp)->value => abs($tips)] : []));
+        return $pose->with($leg, [JointAction::HipFlexion->value => $hip + $low] + ($isFlat ? [($tips > 0 ? JointAction::AnkleDown : JointAction::AnkleUp)->value => abs($tips)] : []));
     }
 
     /** Where an ankle is, over the hip joints, when its foot stands: as it does at rest. */

@@ -48,7 +48,7 @@ final class Settled
     public static function pose(Angles $angles, DrawnSeat $seat, Side $named, BodyUse $body, Position $position, ?Footing $footing = null): Pose
     {
         $isWide = $position === Position::Wide && $seat->restingHip() === 90;
-        $pose = LegReach::settled(Pose::of($angles->keyed($named), $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named, $footing);
+        $pose = LegReach::settled(Pose::of($angles->keyed($named), $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named, $footing?->during($angles, $named));
 
         return $seat === DrawnSeat::FlatBed ? $pose : self::handsAtRest($pose, $seat, $position);
     }
