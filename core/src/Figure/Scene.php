@@ -163,6 +163,10 @@ final class Scene
     public function posed(Pose $pose, ?Step $step, ?Side $named = null): Posed
     {
         $body = $pose === $this->rest ? $this->restBody() : Skeleton::of($pose, $this->seat);
+        $contacts = $step === null ? [] : Contacts::during($this->variation->body, $step->id, $step->phase, $named ?? $this->side);
+        if ($step !== null && $this->seat !== DrawnSeat::Standing && $this->seat !== DrawnSeat::FlatBed) {
+            [$pose, $body] = OverThighs::held($pose, $body, $this->seat, array_column($contacts, 0));
+        }
         $helps = $step === null ? null : $this->carried?->other();
         if ($helps !== null) {
             // The able hand takes the other forearm near the wrist, as far as it reaches.
@@ -170,7 +174,6 @@ final class Scene
             $pose = $pose->with($helps, ArmReach::atEase($body, $helps, $wrist->plus($body->point("elbow-{$helps->other()->value}")->minus($wrist), 0.2)) ?? []);
             $body = Skeleton::of($pose, $this->seat);
         }
-        $contacts = $step === null ? [] : Contacts::during($this->variation->body, $step->id, $step->phase, $named ?? $this->side);
         if (PalmToPalm::isMeant($pose, $contacts)) {
             return PalmToPalm::posed($pose, $body, $this->seat);
         }

@@ -79,6 +79,30 @@ final class ContactsTest extends TestCase
         self::assertSame([], $off);
     }
 
+    public function testNoHandThatLiesNowhereGoesIntoAThigh(): void
+    {
+        $in = [];
+        $over = 0;
+        foreach (self::onEverySeat() as [$movement, $variation, $base, $withArms]) {
+            $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms);
+            foreach ($scene->seat->ground() === null ? [] : $movement->steps as $step) {
+                $body = $scene->posed($scene->pose($step->id), $step)->body;
+                $lying = array_column(Contacts::during($variation->body, $step->id, $step->phase), 0);
+                foreach (array_filter(Side::cases(), static fn (Side $side): bool => !in_array($side, $lying, true)) as $hand) {
+                    foreach (Side::cases() as $leg) {
+                        $away = $body->point("hand-$hand->value")->from($body->point("hip-$leg->value"), $body->point("knee-$leg->value"));
+                        $over += $away < 4.5 ? 1 : 0;
+                        if ($away < 2.5) {
+                            $in[] = "$movement->id/$variation->id $base->value $step->id $hand->value: $away";
+                        }
+                    }
+                }
+            }
+        }
+        self::assertSame([], $in);
+        self::assertGreaterThan(500, $over, 'many lie on a thigh or are just over it');
+    }
+
     public function testFeetThatAreNotLiftedStandWithinTwoCentimetres(): void
     {
         $off = [];
