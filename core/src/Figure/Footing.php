@@ -19,10 +19,11 @@ final readonly class Footing
     public const BOOK = 2.6;
     private const BALL = 1.8;
     private const CHAIR = 22.5;
+    /** Where the leg that works stands or lies on something. */
+    private const UNDER = [PropPlace::UnderFoot, PropPlace::UnderHeel, PropPlace::UnderLeg];
     /** Degrees by which a hip may close for what lies under its foot; for a leg that is laid up no further than keeps the hip open: a low seat serves as well. */
     private const MOST = 60.0;
     private const LAID_UP = 5.0;
-
     /** Degrees of the knee under which a leg lies long. */
     private const LONG = 60.0;
 
@@ -39,7 +40,7 @@ final readonly class Footing
     /** @param Side $named the side that is named; null where feet stand where they always do */
     public static function of(Variation $variation, Side $named): ?self
     {
-        if (!PropsUnder::isUnderLeg($variation->propAt)) {
+        if (!self::isUnderLeg($variation->propAt)) {
             return null;
         }
         $always = array_filter($variation->angles, static fn (Angles $angles): bool => self::tells($angles)) === [];
@@ -54,6 +55,12 @@ final readonly class Footing
             PropPlace::UnderHeel => new self(self::BOOK, $named, self::MOST, $always),
             default => new self(self::CHAIR, null, self::LAID_UP),
         };
+    }
+
+    /** Whether the leg that works stands or lies on it, and hides a part of it that hides the other leg. */
+    public static function isUnderLeg(?PropPlace $at): bool
+    {
+        return in_array($at, self::UNDER, true);
     }
 
     /** It in a step with these angles; null where the foot is on the floor, from which it comes and to which it goes back. */

@@ -10,8 +10,6 @@ use KindChair\Movement\PropPlace;
 /** What feet stand on or a leg lies on: it stands on the ground below them, or is held up to the sole of who lies. */
 final readonly class PropsUnder
 {
-    /** What the leg that works stands or lies on: it hides a part of it, and the other leg is behind it. */
-    private const UNDER = [PropPlace::UnderFoot, PropPlace::UnderHeel, PropPlace::UnderLeg];
     /** Half the thickness of a cloth that lies. */
     private const CLOTH = 0.6;
     private const CLOTH_HALF = 5.4;
@@ -29,12 +27,6 @@ final readonly class PropsUnder
     {
         $this->at = new PropPoints($body, $side);
         $this->draw = new PropShapes($camera);
-    }
-
-    /** Whether the leg that works stands or lies on it. */
-    public static function isUnderLeg(?PropPlace $at): bool
-    {
-        return in_array($at, self::UNDER, true);
     }
 
 

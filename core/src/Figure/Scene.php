@@ -134,7 +134,7 @@ final class Scene
     /** @return list<Shape> what lies under the leg that works and before the other */
     public function propsUnderLeg(Skeleton $body): array
     {
-        return PropsUnder::isUnderLeg($this->variation->propAt) ? $this->under($body, $this->camera, $this->seat->ground()) : [];
+        return Footing::isUnderLeg($this->variation->propAt) ? $this->under($body, $this->camera, $this->seat->ground()) : [];
     }
 
     /** @return list<Shape> */
