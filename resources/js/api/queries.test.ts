@@ -1,58 +1,47 @@
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api } from './client';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { fetchFigure } from './queries';
 
-let asked: string[][];
-/** How the server answers; by default with one shape for each key. */
-let answer: (keys: string[]) => unknown;
+const answer = (status: number, body: unknown) => Promise.resolve(new Response(JSON.stringify(body), { status }));
+const keysOf = (url: unknown) => decodeURIComponent(String(url).split('keys=')[1] ?? '').split(',');
 
-beforeEach(() => {
-    asked = [];
-    answer = (keys) => ({ figures: Object.fromEntries(keys.map((key) => [key, [{ role: 'body', d: `M${key}` }]])) });
-    vi.spyOn(api, 'get').mockImplementation((address) => {
-        const keys = decodeURIComponent(address.replace('figures?keys=', '')).split(',');
-        asked.push(keys);
-        return new Promise((give) => {
-            give(answer(keys));
+afterEach(() => vi.unstubAllGlobals());
+
+describe('figures asked for in one moment', () => {
+    it('all fail when their request fails, and none waits for ever', async () => {
+        vi.stubGlobal('fetch', () => answer(500, {}));
+        const all = await Promise.allSettled(['a', 'b', 'a'].map(fetchFigure));
+        expect(all.map((one) => one.status)).toEqual(['rejected', 'rejected', 'rejected']);
+    });
+
+    it('travel together, each key once, and no more than can be drawn at once', async () => {
+        const asked: string[][] = [];
+        vi.stubGlobal('fetch', (url: unknown) => {
+            const keys = keysOf(url);
+            asked.push(keys);
+            return answer(200, {
+                figures: Object.fromEntries(keys.map((key) => [key, [{ role: 'body', d: key }]])),
+            });
         });
-    });
-});
-
-afterEach(() => vi.restoreAllMocks());
-
-describe('figures that are asked for in the same moment', () => {
-    it('travel in one request, each of them once', async () => {
-        const shapes = await Promise.all(['a/x/chair/left', 'b/y/bed/left', 'a/x/chair/left'].map(fetchFigure));
-
-        expect(asked).toEqual([['a/x/chair/left', 'b/y/bed/left']]);
-        expect(shapes.map(([shape]) => shape?.d)).toEqual(['Ma/x/chair/left', 'Mb/y/bed/left', 'Ma/x/chair/left']);
+        const keys = [...Array(950).keys(), 7].map(String);
+        const drawn = await Promise.all(keys.map(fetchFigure));
+        expect(drawn.map((shapes) => Number(shapes[0]?.d))).toEqual([...Array(950).keys(), 7]);
+        expect(Math.max(...asked.map((one) => one.length))).toBeLessThanOrEqual(400);
+        expect(new Set(asked.flat()).size).toBe(asked.flat().length);
     });
 
-    it('go a hundred at a time, as many as the server draws at once', async () => {
-        await Promise.all(Array.from({ length: 101 }, (_, at) => fetchFigure(`m${at}`)));
-
-        expect(asked.map((keys) => keys.length)).toEqual([100, 1]);
+    it('are answered in part when one of several requests fails', async () => {
+        vi.stubGlobal('fetch', (url: unknown) =>
+            keysOf(url).includes('0') ? answer(500, {}) : answer(200, { figures: {} }),
+        );
+        const all = await Promise.allSettled([...Array(150).keys()].map((key) => fetchFigure(String(key))));
+        expect([all[0]?.status, all[149]?.status]).toEqual(['rejected', 'fulfilled']);
     });
 
-    it('are nothing where the server knows no such figure, and the others are there', async () => {
-        answer = () => ({ figures: { known: [{ role: 'body', d: 'M1' }] } });
+    it('are nothing where there is no such figure, and are asked for again after a failure', async () => {
+        vi.stubGlobal('fetch', () => answer(500, {}));
+        await expect(fetchFigure('a')).rejects.toThrow();
 
-        expect(await Promise.all([fetchFigure('known'), fetchFigure('gone')])).toEqual([
-            [{ role: 'body', d: 'M1' }],
-            [],
-        ]);
-    });
-
-    it('fail together where the connection is away, and can be asked for again', async () => {
-        answer = () => {
-            throw new Error('away');
-        };
-        const [one, other] = [fetchFigure('a'), fetchFigure('b')];
-        await expect(one).rejects.toThrow('away');
-        await expect(other).rejects.toThrow('away');
-
-        answer = () => ({ figures: { a: [{ role: 'body', d: 'M2' }] } });
-        expect(await fetchFigure('a')).toEqual([{ role: 'body', d: 'M2' }]);
-        expect(asked).toEqual([['a', 'b'], ['a']]);
+        vi.stubGlobal('fetch', () => answer(200, { figures: { a: [{ role: 'body', d: 'M1' }] } }));
+        expect(await Promise.all(['a', 'gone'].map(fetchFigure))).toEqual([[{ role: 'body', d: 'M1' }], []]);
     });
 });
