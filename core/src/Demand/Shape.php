@@ -7,6 +7,7 @@ namespace KindChair\Demand;
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Figure\DrawnSeat;
+use KindChair\Figure\Footing;
 use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
 use KindChair\Movement\AngleRole;
@@ -20,6 +21,8 @@ use KindChair\Movement\Variation;
 /** A rung as it is done on one base, step by step, while the left side is named. */
 final readonly class Shape
 {
+    /** Degrees of the knee from which a leg that stands is bent under whoever sits. */
+    private const BENT = 80;
     /** Units behind the shoulder from which a hand is behind the back. */
     private const BEHIND = -4.0;
 
@@ -152,7 +155,15 @@ final readonly class Shape
         // A trunk that leans back opens the hip by as much.
         $drawn = 90 - $this->seat->recline() + (int) round(rad2deg(asin(max(-1.0, min(1.0, $knee->minus($hip)->unit()->y)))));
 
-        return max($named, $drawn) + ($this->angle($step, JointAction::HipHinge, null) ?? 0);
+        return max($named, $drawn, $this->lifted($step, $side)) + ($this->angle($step, JointAction::HipHinge, null) ?? 0);
+    }
+
+    /** Degrees to which what a foot stands on closes the hip, however far the knee is turned out; 0 where it stands on nothing. */
+    private function lifted(string $step, Side $side): int
+    {
+        $footing = $side === Side::Left ? Footing::of($this->variation, $side)?->during($this->variation->anglesOn($this->base)[$step], $side) : null;
+
+        return $footing !== null && $footing->isStoodOn() && $this->knee($step, $side) >= self::BENT ? 90 - $this->seat->recline() + (int) round($footing->closes()) : 0;
     }
 
     /** Whether a hand is behind the back, and not before or beside it with the elbow drawn back. */

@@ -96,6 +96,12 @@ final readonly class Footing
         return $this->leg !== null;
     }
 
+    /** Degrees by which it closes the hip of who sits: a thigh of 40 cm comes up by its height. */
+    public function closes(): float
+    {
+        return rad2deg(asin($this->height / Measures::THIGH));
+    }
+
     public function carries(Side $leg, Pose $pose): bool
     {
         return $this->leg === null ? $pose->at(JointAction::KneeFlexion, $leg) < self::LONG : $this->leg === $leg;

@@ -100,6 +100,9 @@ final class FootingTest extends TestCase
         // A thigh of 40 cm that comes up 4.3 cm: 6 degrees.
         self::assertSame(94, $hip('ball-roll', 'sock'), 'a soft ball sinks in');
         self::assertSame(96, $hip('twist-crossed', 'knee+block-under-foot'));
+        self::assertSame(96, $hip('figure-four', 'thigh+block-under-foot'), 'also with the knee turned out: whoever must keep it below the hip is not offered a block');
+        $long = Make::craft()->library->get('heel-forward-hinge');
+        self::assertLessThan(90, (new Asked($long, $long->variation('full+block-under-heel'), Base::Chair))->hip('take', Side::Left), 'a long leg lies lower');
         foreach (self::rungs(PropPlace::UnderLeg) as $name => [$movement, $rung, $base]) {
             $asked = new Asked($movement, $rung, $base);
             foreach ($asked->steps() as $step) {
