@@ -6,12 +6,12 @@ export function MenuChoices({ choices, anchor }: { choices: readonly Doing[]; an
     return (
         <MenuItems
             anchor={anchor}
-            className="z-30 w-64 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:6px]"
+            className="z-30 w-64 rounded-2xl border-[1.5px] border-rule bg-white p-2 [--anchor-gap:6px] [--anchor-padding:8px]"
         >
             {choices.map(({ name, go }) => (
                 <MenuItem key={name}>
                     <button
-                        className="flex min-h-12 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel"
+                        className="flex min-h-11 w-full items-center rounded-lg px-3 text-left data-focus:bg-channel"
                         onClick={go}
                     >
                         {name}
