@@ -111,6 +111,28 @@ final class FootingTest extends TestCase
         }
     }
 
+    public function testWhoMustKeepTheKneeBelowTheHipIsOfferedASoftBallButNoBlock(): void
+    {
+        $craft = Make::craft();
+        $hip = $craft->precautions->get('hip-replaced-back');
+        $refused = static function (string $id, string $rung) use ($craft, $hip): bool {
+            $movement = $craft->library->get($id);
+
+            return array_filter($craft->demands->of($movement, $movement->variation($rung), Base::Chair), $hip->refuses(...)) !== [];
+        };
+
+        self::assertFalse($refused('ball-roll', 'sock'));
+        self::assertFalse($refused('knee-circles', 'light'));
+        self::assertTrue($refused('figure-four', 'thigh'), 'a leg across');
+        self::assertTrue($refused('figure-four', 'thigh+block-under-foot'), 'and a foot on a block, which closes the hip');
+
+        $knee = $craft->precautions->get('knee-pain');
+        $asks = $craft->demands->of($craft->library->get('figure-four'), $craft->library->get('figure-four')->variation('thigh+block-under-foot'), Base::Chair);
+        self::assertSame([], array_filter($asks, $knee->refuses(...)), 'a painful knee is not turned there');
+        $asks = $craft->demands->of($craft->library->get('figure-four'), $craft->library->get('figure-four')->variation('thigh'), Base::Chair);
+        self::assertNotSame([], array_filter($asks, $knee->refuses(...)));
+    }
+
     public function testItIsDrawnBetweenTheFarLegAndTheOneThatIsOnIt(): void
     {
         $wrong = [];
