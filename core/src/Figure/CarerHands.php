@@ -44,8 +44,7 @@ final readonly class CarerHands
         $up = $along->cross($reach)->unit();
         $palm = $up->y < 0 ? $up->times(-1.0) : $up;
         $wrist = $at->plus($palm, -$thick, $come, self::PALM);
-        $flesh = new Flesh();
-        HandShape::add($flesh, $wrist, $reach, $along, $palm, Grip::holding($at, null));
+        $flesh = HandShape::at($wrist, $reach, $along, $palm, Grip::holding($at, null));
         $flesh->ball($wrist->plus($come, self::FOREARM), self::SLEEVE, $flesh->ball($wrist, self::WRIST));
 
         return $flesh;

@@ -39,9 +39,13 @@ final class Flesh
     /** As it is seen from somewhere; nothing is added to it any more. */
     public function by(Camera $camera): Seen
     {
-        $seen = $this->seen[$camera->number ?? -1] ?? new Seen($camera, $this->balls, $this->radii, $this->limbs, $this->areas);
+        if (isset($this->seen[$camera->number ?? -1])) {
+            return $this->seen[$camera->number ?? -1];
+        }
+        $seen = new Seen($camera, $this->balls, $this->radii, $this->limbs, $this->areas);
         if ($camera->number !== null) {
-            $this->seen[$camera->number] = $seen;
+            // As it was seen from two places at most: a class is seen from few.
+            $this->seen = [$camera->number => $seen] + array_slice($this->seen, 0, 1, true);
         }
 
         return $seen;

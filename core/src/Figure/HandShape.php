@@ -27,10 +27,10 @@ final class HandShape
      * @param Vector $thumb where the thumb's edge is, square to it
      * @param Vector $palm where the palm faces, square to both
      */
-    public static function add(Flesh $flesh, Vector $wrist, Vector $along, Vector $thumb, Vector $palm, Grip $grip): void
+    public static function at(Vector $wrist, Vector $along, Vector $thumb, Vector $palm, Grip $grip): Flesh
     {
         $shape = Kept::of('hand', "$grip->curl $grip->spread {$grip->form?->value}", static fn (): Flesh => self::shaped($grip));
-        $first = count($flesh->balls);
+        $flesh = new Flesh();
         foreach ($shape->balls as $ball) {
             // Written out: most of a body's balls are in its hands.
             $flesh->balls[] = new Vector(
@@ -39,13 +39,9 @@ final class HandShape
                 $wrist->z + $along->z * $ball->x + $thumb->z * $ball->y + $palm->z * $ball->z,
             );
         }
-        array_push($flesh->radii, ...$shape->radii);
-        foreach ($shape->limbs as [$from, $to]) {
-            $flesh->limbs[] = [$first + $from, $first + $to];
-        }
-        foreach ($shape->areas as $area) {
-            $flesh->area(...array_map(static fn (int $ball): int => $first + $ball, $area));
-        }
+        [$flesh->radii, $flesh->limbs, $flesh->areas] = [$shape->radii, $shape->limbs, $shape->areas];
+
+        return $flesh;
     }
 
     /** A hand at the middle of the room: its fingers along x, its thumb's edge along y, its palm facing along z. */

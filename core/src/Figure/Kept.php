@@ -10,8 +10,8 @@ namespace KindChair\Figure;
  */
 final class Kept
 {
-    /** So many of a kind are kept; then it begins anew. */
-    private const MOST = 1000;
+    /** So many of a kind are kept, more than a long class has of any; then it begins anew, or a sheet of all figures would fill the memory. */
+    private const MOST = 200;
 
     /** @var array<string, array<string, mixed>> by kind */
     private static array $all = [];

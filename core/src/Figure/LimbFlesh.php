@@ -42,11 +42,9 @@ final class LimbFlesh
         $upper->ball($elbow, self::UPPER_ARM[1], $upper->ball($shoulder, self::UPPER_ARM[0]));
         $fore = new Flesh();
         $fore->ball($wrist, self::FOREARM[2], $fore->ball($elbow->plus($wrist->minus($elbow), 0.3), self::FOREARM[1], $fore->ball($elbow, self::FOREARM[0])));
-        $hand = new Flesh();
         [$along, $thumb, $palm] = self::handAxes($body, $pose, $side, $grip);
-        HandShape::add($hand, $wrist, $along, $thumb, $palm, $grip);
 
-        return ["upper-arm-$s" => $upper, "forearm-$s" => $fore, "hand-$s" => $hand];
+        return ["upper-arm-$s" => $upper, "forearm-$s" => $fore, "hand-$s" => HandShape::at($wrist, $along, $thumb, $palm, $grip)];
     }
 
     /** @return array{Vector, Vector, Vector} along the hand, to its thumb's edge, and where the palm faces */

@@ -33,14 +33,32 @@ final class KeptTest extends TestCase
         self::assertSame(2, $times);
     }
 
-    public function testItHoldsAThousandAndThenBeginsAnew(): void
+    public function testItHoldsTwoHundredAndThenBeginsAnew(): void
     {
-        for ($i = 0; $i < 1000; ++$i) {
+        for ($i = 0; $i < 200; ++$i) {
             Kept::of(self::class, "leg $i", static fn (): int => $i);
         }
-        self::assertSame(0, Kept::of(self::class, 'leg 0', static fn (): int => -1), 'the thousand are there');
-        Kept::of(self::class, 'one more', static fn (): int => 1000);
+        self::assertSame(0, Kept::of(self::class, 'leg 0', static fn (): int => -1), 'the two hundred are there');
+        Kept::of(self::class, 'one more', static fn (): int => 200);
         self::assertSame(-1, Kept::of(self::class, 'leg 0', static fn (): int => -1), 'and room is made for the next');
+    }
+
+    public function testASheetOfAllFiguresFromAllSidesDoesNotFillTheMemory(): void
+    {
+        $movements = array_slice(Make::craft()->library->all(), 0, 130);
+        $before = memory_get_usage();
+        $drawn = 0;
+        foreach ($movements as $movement) {
+            foreach ($movement->variations as $rung) {
+                foreach (View::cases() as $view) {
+                    Figure::of($movement, $rung, $rung->mainBase(), Side::Left, view: $view);
+                    ++$drawn;
+                }
+            }
+        }
+        self::assertGreaterThan(1500, $drawn);
+        // A third of what a request may have.
+        self::assertLessThan(45, (memory_get_usage() - $before) / 1e6, 'megabytes');
     }
 
     public function testAFigureIsTheSameWhateverWasDrawnBeforeIt(): void
