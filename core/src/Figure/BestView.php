@@ -10,13 +10,19 @@ use KindChair\Movement\View;
 /** From where a movement is seen best: where its points travel furthest on the page, and what moves near the middle is not behind the trunk. */
 final readonly class BestView
 {
-    /** In this order; a later one must be better by this share than one before it. */
     private const VIEWS = [View::ThreeQuarter, View::Side, View::Front];
-    private const BETTER = 1.3;
+    /** By how much another view must be better than from three quarters. */
+    private const BETTER = 1.27;
+    /** The same of the side for folds and arches, whose curve is seen from there alone. */
+    private const BENT = 1.1;
     /** Points of trunk and limbs; where the last of them stays, all do. */
     private const POINTS = [
-        ['chest', 'head', 'nose'], ['elbow-left', 'hand-left'], ['elbow-right', 'hand-right'], ['knee-left', 'ankle-left', 'toe-left'], ['knee-right', 'ankle-right', 'toe-right'],
+        'trunk' => ['chest', 'head', 'nose'], 'left-arm' => ['elbow-left', 'hand-left'], 'right-arm' => ['elbow-right', 'hand-right'],
+        'left-leg' => ['knee-left', 'ankle-left', 'toe-left'], 'right-leg' => ['knee-right', 'ankle-right', 'toe-right'],
     ];
+    private const BONES = ['left-leg' => [['hip-left', 'knee-left'], ['knee-left', 'ankle-left']], 'right-leg' => [['hip-right', 'knee-right'], ['knee-right', 'ankle-right']]];
+    /** A thigh or shin of which this share of its length is seen is told; one that points at the viewer is not. */
+    private const LONG_ENOUGH = 0.45;
     /** The far arm and leg are partly hidden from the side. */
     private const FAR_SEEN = 0.4;
     /** What is behind the back is hidden but from the side: units behind the spine, half the breadth of what hides it, and how high that is over its middle. */
@@ -32,31 +38,54 @@ final readonly class BestView
         return $in->z < self::BEHIND && abs($in->x) < self::BREADTH && $in->y < self::HEIGHT;
     }
 
-    public static function of(Skeleton $from, Skeleton $to, DrawnSeat $seat, Side $side): View
+    /** @param bool $bends whether it is the spine that bends, in the middle of the body */
+    public static function of(Skeleton $from, Skeleton $to, DrawnSeat $seat, Side $side, bool $bends = false): View
     {
-        $ways = [];
-        foreach (self::POINTS as $limb) {
-            $last = $limb[count($limb) - 1];
-            foreach ($from->point($last) === $to->point($last) ? [] : $limb as $point) {
+        $ways = $bones = [];
+        foreach (self::POINTS as $limb => $points) {
+            $last = $points[count($points) - 1];
+            if ($from->point($last) === $to->point($last)) {
+                continue;
+            }
+            foreach ($points as $point) {
                 $way = $to->point($point)->minus($from->point($point));
                 if ($way->dot($way) > 0.25) {
                     $ways[] = [$way, str_ends_with($point, '-' . $side->other()->value), self::isBehind($to, $to->point($point))];
                 }
             }
+            foreach (self::BONES[$limb] ?? [] as [$one, $other]) {
+                $bones[] = $to->point($other)->minus($to->point($one))->unit();
+            }
         }
-        $best = View::ThreeQuarter;
-        $most = 0.0;
+        [$best, $most] = [View::ThreeQuarter, 0.0];
         foreach (self::VIEWS as $view) {
             $camera = Camera::of($view, $seat, $side);
             $travel = 0.0;
             foreach ($ways as [$way, $isFar, $isBehind]) {
                 $travel += $camera->travel($way) * ($view === View::Side ? ($isFar ? self::FAR_SEEN : 1.0) : ($isBehind ? self::BEHIND_SEEN : 1.0));
             }
-            if ($travel > $most * ($most > 0 ? self::BETTER : 1)) {
+            $travel *= self::seen($bones, $camera) / ($view === View::ThreeQuarter ? 1.0 : ($bends && $view === View::Side ? self::BENT : self::BETTER));
+            if ($travel > $most) {
                 [$best, $most] = [$view, $travel];
             }
         }
 
         return $best;
+    }
+
+    /**
+     * How much is seen of legs that point at the viewer or away.
+     *
+     * @param list<Vector> $bones each a unit long
+     * @return float 1 where none does
+     */
+    private static function seen(array $bones, Camera $camera): float
+    {
+        $seen = 1.0;
+        foreach ($bones as $bone) {
+            $seen *= min(1.0, $camera->travel($bone) / self::LONG_ENOUGH);
+        }
+
+        return $seen;
     }
 }

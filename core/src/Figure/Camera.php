@@ -58,7 +58,7 @@ final class Camera
             default => match ($view) {
                 View::Front => [0.0, 12.0, 50.0, 63.0, 0.95],
                 View::Side => [84.0, 4.0, 42.0, 64.0, 0.95],
-                View::ThreeQuarter => [32.0, 10.0, 46.0, 63.0, 0.95],
+                View::ThreeQuarter => [35.0, 10.0, 46.0, 63.0, 0.95],
                 View::Above => [24.0, 66.0, 48.0, 46.0, 0.95],
             },
         };

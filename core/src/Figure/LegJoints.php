@@ -23,7 +23,7 @@ final class LegJoints
     /** Half the distance between the hip joints. */
     private const HIP_HALF = 5.0;
     /** Degrees between thigh and straight ahead when sitting at ease. */
-    public const KNEES_APART = 13.0;
+    public const KNEES_APART = 6.0;
     /** The same for legs that are straight. */
     private const FEET_APART = 3.0;
     /** A leg laid across is drawn further turned than it is, or it could not be told from one that is not. */

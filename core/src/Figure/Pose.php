@@ -11,7 +11,7 @@ use KindChair\Movement\JointAngle;
 /** Every joint angle of a figure, in degrees, with limbs that are not named at rest on the seat. */
 final class Pose
 {
-    /** Degrees by which the knees open further when the feet stand wide. */
+    /** Degrees by which the knees open further when the feet stand wide, at least. */
     private const WIDE = 24;
     /** What trunk, neck and head are posed by, as JointAngle keys; limbs, as joint actions of their side. What is not named is 0. */
     private const TRUNK = [
@@ -29,6 +29,7 @@ final class Pose
         ],
         'foot' => [JointAction::AnkleIn->value, JointAction::AnkleOut->value, JointAction::ToesUp->value, JointAction::ToesCurl->value, JointAction::ToesSpread->value],
     ];
+    private const LIFT = JointAction::ShoulderLift->value;
     private const MOVES_ARM = [
         JointAction::ShoulderFlexion->value, JointAction::ShoulderExtension->value, JointAction::ShoulderAbduction->value, JointAction::ShoulderAcross->value, JointAction::ElbowFlexion->value,
     ];
@@ -50,10 +51,15 @@ final class Pose
         $angles = $resting = [];
         foreach (Side::cases() as $side) {
             $resting[$side->value] = !self::movesArm($named, $side);
-            $angles += self::restingLeg($named, $seat, $side, $isWide) + ($resting[$side->value] ? self::restingArm($seat, $side) : []);
+            $angles += self::restingLeg($named, $seat, $side) + ($resting[$side->value] ? self::restingArm($seat, $side) : []);
         }
         foreach ($named as $key => $degrees) {
             $angles[$key] = (float) $degrees;
+        }
+        foreach ($isWide ? Side::cases() : [] as $side) {
+            // Who has set the feet wide keeps them there.
+            $abduction = JointAction::HipAbduction->value . ":$side->value";
+            $angles[$abduction] = max((float) self::WIDE, $angles[$abduction]);
         }
 
         return new self($angles, $resting);
@@ -187,8 +193,9 @@ final class Pose
         $sum = 0.0;
         foreach ($this === $other ? [] : $this->angles + $other->angles as $key => $_) {
             $apart = ($this->angles[$key] ?? 0.0) - ($other->angles[$key] ?? 0.0);
-            // A bent elbow or wrist says less about a shape than what trunk, arm and leg do.
+            // A bent elbow or wrist says less about a shape than what trunk, arm and leg do; a lifted shoulder takes the whole arm with it.
             $sum += $apart === 0.0 ? 0.0 : abs($apart) * match (strtok($key, '-')) {
+                'shoulder' => str_starts_with($key, self::LIFT) ? 1.5 : 1.0,
                 'elbow', 'forearm', 'wrist', 'ankle', 'toes' => 0.3,
                 'fingers' => 0.1,
                 default => 1.0,
@@ -202,7 +209,7 @@ final class Pose
      * @param array<string, int> $named
      * @return array<string, float>
      */
-    private static function restingLeg(array $named, DrawnSeat $seat, Side $side, bool $isWide): array
+    private static function restingLeg(array $named, DrawnSeat $seat, Side $side): array
     {
         $s = ":$side->value";
         $extends = $named[JointAction::HipExtension->value . $s] ?? 0;
@@ -210,7 +217,7 @@ final class Pose
         return [
             JointAction::HipFlexion->value . $s => $extends > 0 ? 0.0 : (float) $seat->restingHip(),
             JointAction::KneeFlexion->value . $s => (float) $seat->restingKnee(),
-            JointAction::HipAbduction->value . $s => $isWide ? (float) self::WIDE : 0.0,
+            JointAction::HipAbduction->value . $s => 0.0,
         ];
     }
 

@@ -6,6 +6,7 @@ namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
+use KindChair\Body\Zone;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseFacts;
@@ -50,7 +51,7 @@ final class Scene
         $this->footing = Footing::of($variation, $side);
         $this->rest = $this->footing === null ? Settled::rest($seat, $variation->position) : Settled::pose(new Angles([]), $seat, $side, new BodyUse(), $variation->position, $this->footing);
         $this->ends = $this->furthestApart();
-        $this->view = $view ?? $movement->view ?? BestView::of(...$this->bodies(), seat: $seat, side: $side);
+        $this->view = $view ?? $movement->view ?? BestView::of(...$this->bodies(), seat: $seat, side: $side, bends: self::bends($movement));
         $this->camera = Camera::of($this->view, $seat, $side);
     }
 
@@ -61,6 +62,13 @@ final class Scene
     public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false, ?View $view = null, ?Side $carried = null): self
     {
         return new self($movement, $variation, DrawnSeat::of($base, $variation->position, $withArms), $side, $variation->anglesOn($base, $withArms), $carried, $view);
+    }
+
+    /** Whether it is a fold or an arch of back or neck: to no side, and in no circle. */
+    private static function bends(Movement $movement): bool
+    {
+        return $movement->laterality->sides === SideUse::Midline && $movement->laterality->directions === null
+            && in_array($movement->mainRegion()?->zone(), [Zone::Head, Zone::Back], true);
     }
 
     /** @param Side|null $named the side that is named; null for the one of this scene */

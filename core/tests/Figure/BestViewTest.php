@@ -22,6 +22,12 @@ final class BestViewTest extends TestCase
         yield 'hands on the low back too, in bed as well' => ['hands-on-low-back', 'back', Base::Bed, View::Side];
         yield 'a leg that steps back behind who stands' => ['calf-step-back', 'stand', Base::Standing, View::Side];
         yield 'hands behind the head are not hidden: elbows go wide' => ['hands-behind-head', 'head', Base::Chair, View::ThreeQuarter];
+        yield 'a back that rounds and arches, whose curve is seen from the side alone' => ['cat-cow', 'full', Base::Chair, View::Side];
+        yield 'a nod' => ['chin-nod', 'full', Base::Chair, View::Side];
+        yield 'a chin that goes to one shoulder and the other is not' => ['half-circle', 'full', Base::Chair, View::ThreeQuarter];
+        yield 'knees that open: from three quarters the near thigh points at the viewer' => ['knees-out', 'full', Base::Chair, View::Front];
+        yield 'a thigh that lifts ahead does not' => ['march', 'full', Base::Chair, View::ThreeQuarter];
+        yield 'a leg that straightens' => ['leg-extension', 'full', Base::Chair, View::Side];
         yield 'arms that open to the sides are seen from three quarters' => ['arms-wide-turn-stay', 'wide', Base::Chair, View::ThreeQuarter];
     }
 

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace KindChair\Tests\Figure;
 
+use KindChair\Body\Side;
+use KindChair\Figure\Camera;
 use KindChair\Figure\DrawnSeat;
+use KindChair\Figure\Scene;
 use KindChair\Figure\SeatedFit;
 use KindChair\Figure\Settled;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Skeleton;
+use KindChair\Movement\Position;
+use KindChair\Movement\View;
+use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -33,13 +39,47 @@ final class ProportionsTest extends TestCase
     /** @return iterable<string, array{DrawnSeat, string}> */
     public static function seats(): iterable
     {
-        yield 'chair' => [DrawnSeat::Chair, '0.0,28.0,0.0 0.0,39.6,0.0 0.0,37.0,9.7 -14.4,10.9,0.8 -9.0,2.3,17.5 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
-        yield 'armchair' => [DrawnSeat::Armchair, '0.0,28.0,0.0 0.0,39.6,0.0 0.0,37.0,9.7 -14.4,10.9,0.8 -9.0,2.3,17.5 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
-        yield 'sideways' => [DrawnSeat::Sideways, '0.0,28.0,0.0 0.0,39.6,0.0 0.0,37.0,9.7 -14.4,10.9,0.8 -9.0,2.3,17.5 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
-        yield 'wheelchair' => [DrawnSeat::Wheelchair, '0.0,28.0,0.0 0.0,39.6,0.0 0.0,37.0,9.7 -14.4,10.9,0.8 -9.0,2.3,17.5 -10.4,-1.0,23.4 -10.4,-25.0,23.4 -12.2,-25.0,31.2'];
-        yield 'bed' => [DrawnSeat::Bed, '0.0,18.7,-20.8 0.0,26.5,-29.4 0.0,32.0,-21.0 -14.9,11.4,-5.5 -11.9,22.3,10.5 -10.2,5.6,22.5 -15.2,-3.4,44.2 -15.9,4.0,47.1'];
+        yield 'chair' => [DrawnSeat::Chair, '0.0,28.0,0.0 0.0,39.6,0.0 0.0,37.0,9.7 -13.1,10.7,1.3 -6.9,2.3,17.9 -7.5,-1.0,23.9 -7.5,-25.0,23.9 -8.3,-25.0,31.8'];
+        yield 'armchair' => [DrawnSeat::Armchair, '0.0,28.0,0.0 0.0,39.6,0.0 0.0,37.0,9.7 -13.1,10.7,1.3 -6.9,2.3,17.9 -7.5,-1.0,23.9 -7.5,-25.0,23.9 -8.3,-25.0,31.8'];
+        yield 'sideways' => [DrawnSeat::Sideways, '0.0,28.0,0.0 0.0,39.6,0.0 0.0,37.0,9.7 -13.1,10.7,1.3 -6.9,2.3,17.9 -7.5,-1.0,23.9 -7.5,-25.0,23.9 -8.3,-25.0,31.8'];
+        yield 'wheelchair' => [DrawnSeat::Wheelchair, '0.0,28.0,0.0 0.0,39.6,0.0 0.0,37.0,9.7 -13.1,10.7,1.3 -6.9,2.3,17.9 -7.5,-1.0,23.9 -7.5,-25.0,23.9 -8.3,-25.0,31.8'];
+        yield 'bed' => [DrawnSeat::Bed, '0.0,18.7,-20.8 0.0,26.5,-29.4 0.0,32.0,-21.0 -14.9,11.4,-5.5 -11.9,22.3,10.5 -7.4,5.6,22.9 -9.7,-3.4,45.1 -10.1,4.0,48.1'];
         yield 'flat-bed' => [DrawnSeat::FlatBed, '0.0,2.0,-27.9 0.0,2.8,-39.5 0.0,12.3,-36.2 -15.4,0.8,-11.1 -20.7,2.9,7.7 -6.3,-1.0,24.0 -7.5,-2.7,47.9 -7.5,5.3,48.4'];
         yield 'standing' => [DrawnSeat::Standing, '0.0,27.9,0.0 0.0,39.5,0.0 0.0,36.9,9.7 -13.8,11.7,5.7 -9.0,5.0,23.5 -6.3,-25.1,0.0 -7.5,-49.0,-1.7 -7.5,-49.0,6.3'];
+    }
+
+    public function testBothThighsAreSeenFromThreeQuarters(): void
+    {
+        foreach ([DrawnSeat::Chair, DrawnSeat::Armchair, DrawnSeat::Wheelchair] as $seat) {
+            foreach (Side::cases() as $near) {
+                $body = Skeleton::of(Settled::rest($seat), $seat);
+                $camera = Camera::of(View::ThreeQuarter, $seat, $near);
+                foreach (Side::cases() as $side) {
+                    [$hip, $knee] = [$body->point("hip-$side->value"), $body->point("knee-$side->value")];
+                    self::assertGreaterThan(0.45, $camera->travel($knee->minus($hip)) / $knee->minus($hip)->length(), "$seat->value, seen from the $near->value: $side->value");
+                }
+            }
+        }
+    }
+
+    public function testFeetThatWereSetWideStayWide(): void
+    {
+        $rungs = 0;
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $rung) {
+                if ($rung->position !== Position::Wide) {
+                    continue;
+                }
+                ++$rungs;
+                $scene = Scene::of($movement, $rung, $rung->mainBase(), Side::Left);
+                $apart = static fn (Skeleton $body): float => $body->point('knee-right')->x - $body->point('knee-left')->x;
+                foreach ($movement->steps as $step) {
+                    $now = $apart($scene->posed($scene->pose($step->id), $step)->body);
+                    self::assertGreaterThan($apart($scene->posed($scene->rest, null)->body) - 1.0, $now, "$movement->id/$rung->id: $step->id");
+                }
+            }
+        }
+        self::assertGreaterThan(10, $rungs);
     }
 
     public function testSomebodyIsDrawnOnAChairAsBothWereMeasured(): void
