@@ -137,13 +137,13 @@ final readonly class BodyDrawing
             return [];
         }
         $closer = $this->inset->camera($camera, $posed->body, $posed->seat, $parts);
-        $names = $this->inset->parts;
-        foreach ($names as $name) {
-            $parts[$name] = $this->inset->shown($name, $parts[$name], $closer);
+        $outlines = [];
+        foreach ($this->inset->parts as $name) {
+            $outlines[$name] = $this->inset->shown($name, $parts, $closer);
         }
-        $drawn = in_array('head', $names, true)
-            ? [...$this->chain($parts, ['shoulders', 'neck'], $closer), ...$this->chain($parts, ['head'], $closer), ...$this->face($parts, $settled, $closer)]
-            : $this->chain($parts, $names, $closer);
+        $head = $outlines['head'] ?? null;
+        unset($outlines['head']);
+        $drawn = [...$this->asOne($outlines), ...($head === null ? [] : [...$this->asOne(['head' => $head]), ...$this->face($parts, $settled, $closer)])];
 
         return [$this->inset->ground(), ...($used === null || $this->inset->showsToes() ? [] : $used($closer)), ...$drawn, $this->inset->ring()];
     }
@@ -183,10 +183,23 @@ final readonly class BodyDrawing
      */
     private function chain(array $parts, array $names, Camera $camera): array
     {
-        $whole = $moving = [];
-        $still = $moves = null;
+        $outlines = [];
         foreach ($names as $name) {
-            $whole[] = $outline = ($this->absent === [] ? $parts[$name] : $this->upTo($name, $parts[$name]))->by($camera)->outline();
+            $outlines[$name] = ($this->absent === [] ? $parts[$name] : $this->upTo($name, $parts[$name]))->by($camera)->outline();
+        }
+
+        return $this->asOne($outlines);
+    }
+
+    /**
+     * @param array<string, Outline> $outlines by part
+     * @return list<Shape> one shape with the ground round it, and over it what moves
+     */
+    private function asOne(array $outlines): array
+    {
+        $moving = [];
+        $still = $moves = null;
+        foreach ($outlines as $name => $outline) {
             $role = $this->role($name);
             if ($role === 'moving' || $role === 'moving-far') {
                 $moves ??= $role;
@@ -195,6 +208,7 @@ final readonly class BodyDrawing
                 $still ??= $role;
             }
         }
+        $whole = array_values($outlines);
 
         return $still === null || $moves === null
             ? [new Shape($still ?? $moves ?? 'body', $whole, halo: true)]

@@ -18,15 +18,17 @@ final readonly class Inset
     private const AT = [81.0, 20.0];
     private const RADIUS = 19.0;
     /** How much closer; the point in its middle, between two of the body; the parts. */
-    private const HEAD = [1.85, ['head', 'chest', 0.3], ['shoulders', 'neck', 'head']];
+    private const HEAD = [1.85, ['head', 'chest', 0.3], ['torso', 'neck', 'head']];
     private const HAND = [2.1, ['wrist', 'fingers', 0.45], ['forearm', 'hand']];
     private const FOOT = [2.0, ['ankle', 'toe', 0.4], ['shin', 'foot']];
-    /** A forearm or shin is shown from here on. */
-    private const CUFF = 0.76;
-    /** By so much of its length less where it would stand out of the ring. */
-    private const LESS = 0.04;
-    /** And of the shoulders as much as is under the neck. */
-    private const COLLAR = 0.42;
+    /** Width of the ring's line. */
+    private const LINE = 0.9;
+    /** Points of a ball's edge by which the area round it is found. */
+    private const ROUND = [[1, 0], [0.866, 0.5], [0.5, 0.866], [0, 1], [-0.5, 0.866], [-0.866, 0.5], [-1, 0], [-0.866, -0.5], [-0.5, -0.866], [0, -1], [0.5, -0.866], [0.866, -0.5]];
+    /** Balls of the trunk under its upper half. */
+    private const OVER_WAIST = 4;
+    /** Directions in which a part is followed to where it ends or the ring cuts it off. */
+    private const RAYS = 48;
 
     /**
      * @param float $times how much closer
@@ -117,38 +119,69 @@ final readonly class Inset
     {
         [$x, $y] = $this->at();
 
-        return (new Outline())->circle($x, $y, self::RADIUS)->stroked('ring', 0.9);
+        return (new Outline())->circle($x, $y, self::RADIUS)->stroked('ring', self::LINE);
     }
 
-    /** What of a part is shown: of forearm and shin only their end, as much as the ring holds, of the shoulders what is under the neck. */
-    public function shown(string $name, Flesh $flesh, Camera $camera): Flesh
+    /**
+     * A part as it is seen in the ring: what stands out of it, such as a forearm, shin or trunk, is cut off at its edge.
+     *
+     * @param array<string, Flesh> $parts
+     */
+    public function shown(string $name, array $parts, Camera $closer): Outline
     {
-        if ($name === 'shoulders') {
-            $collar = new Flesh();
-            $nape = $collar->ball($flesh->balls[0], $flesh->radii[0]);
-            foreach ([1, 2] as $shoulder) {
-                $collar->ball($flesh->balls[0]->plus($flesh->balls[$shoulder]->minus($flesh->balls[0]), self::COLLAR), $flesh->radii[0], $nape);
-            }
+        $flesh = $parts[$name];
+        [$part] = Layers::named($name);
 
-            return $collar;
+        return match ($part) {
+            'forearm', 'shin' => $this->cut($flesh, $flesh->balls[count($flesh->balls) - 1], $closer),
+            // From the hollow of the throat; pelvis and waist are never in the ring.
+            'torso' => $this->cut($flesh, $parts['neck']->balls[0], $closer, self::OVER_WAIST),
+            default => $flesh->by($closer)->outline(),
+        };
+    }
+
+    /** The smallest area that holds a part, as far as the ring; $inside: a point of it that lies within. */
+    private function cut(Flesh $flesh, Vector $inside, Camera $closer, int $fromBall = 0): Outline
+    {
+        [[$x, $y], [$fromX, $fromY]] = [$this->at(), $closer->page($inside)];
+        $corners = self::corners($flesh, $fromBall, $closer, $fromX, $fromY);
+        $outside = ($fromX - $x) ** 2 + ($fromY - $y) ** 2 - (self::RADIUS - self::LINE / 2) ** 2;
+        $count = count($corners);
+        // The side of the area that the first ray meets: its directions turn the way the corners do.
+        $at = 0;
+        while ($at < $count - 1 && !($corners[$at][1] <= 0 && $corners[$at + 1][1] > 0)) {
+            ++$at;
         }
-        if (!str_starts_with($name, 'forearm') && !str_starts_with($name, 'shin')) {
-            return $flesh;
+        $edge = [];
+        // As many points however it lies, so that a motion sends numbers only.
+        for ($ray = 0; $ray < self::RAYS; ++$ray) {
+            [$cos, $sin] = [cos(2 * M_PI * $ray / self::RAYS), sin(2 * M_PI * $ray / self::RAYS)];
+            for ($left = $count; $left > 0 && $cos * $corners[($at + 1) % $count][1] - $sin * $corners[($at + 1) % $count][0] <= 0; --$left) {
+                ++$at;
+            }
+            [[$oneX, $oneY], [$otherX, $otherY]] = [$corners[$at % $count], $corners[($at + 1) % $count]];
+            $across = ($fromX - $x) * $cos + ($fromY - $y) * $sin;
+            $toRing = sqrt(max(0.0, $across * $across - $outside)) - $across;
+            $nears = $cos * ($otherY - $oneY) - $sin * ($otherX - $oneX);
+            $far = $nears > 1e-9 ? min($toRing, ($oneX * ($otherY - $oneY) - $oneY * ($otherX - $oneX)) / $nears) : $toRing;
+            $edge[] = [$fromX + $cos * $far, $fromY + $sin * $far];
         }
-        $cuff = new Flesh();
-        [$start, $end] = [$flesh->balls[0], $flesh->balls[count($flesh->balls) - 1]];
-        [$thick, $thin] = [$flesh->radii[0], $flesh->radii[count($flesh->radii) - 1]];
-        [$x, $y] = $this->at();
-        for ($share = self::CUFF; $share < 1; $share += self::LESS) {
-            $cut = $start->plus($end->minus($start), $share);
-            $radius = $thin + ($thick - $thin) * (1 - $share);
-            [$toX, $toY] = $camera->page($cut);
-            if (hypot($toX - $x, $toY - $y) + $radius * $camera->scale() <= self::RADIUS) {
-                break;
+
+        return (new Outline())->area($edge);
+    }
+
+    /** @return list<array{float, float}> of the smallest area that holds a part on the page, seen from a point of it */
+    private static function corners(Flesh $flesh, int $fromBall, Camera $closer, float $fromX, float $fromY): array
+    {
+        $points = [];
+        for ($i = $fromBall, $count = count($flesh->balls); $i < $count; ++$i) {
+            [$x, $y] = $closer->page($flesh->balls[$i]);
+            [$x, $y, $radius] = [$x - $fromX, $y - $fromY, $flesh->radii[$i] * $closer->scale()];
+            foreach (self::ROUND as [$cos, $sin]) {
+                $points[] = [$x + $radius * $cos, $y + $radius * $sin];
             }
         }
-        $cuff->ball($end, $thin, $cuff->ball($cut, $radius));
 
-        return $cuff;
+        return Outline::around($points);
     }
 }

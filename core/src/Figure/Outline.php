@@ -145,10 +145,13 @@ final class Outline extends Path
     /** @param list<array{float, float}> $points */
     private function through(array $points): self
     {
-        foreach ($points as $i => $point) {
-            $this->letters .= $i === 0 ? 'M$ $' : 'L$ $';
-            self::push($this->numbers, $point);
+        $this->letters .= 'M$ $' . str_repeat('L$ $', count($points) - 1);
+        $numbers = $this->numbers;
+        foreach ($points as [$x, $y]) {
+            $numbers[] = (int) ($x * 10 + self::ROUNDING) - self::OFF;
+            $numbers[] = (int) ($y * 10 + self::ROUNDING) - self::OFF;
         }
+        $this->numbers = $numbers;
 
         return $this;
     }
@@ -167,7 +170,7 @@ final class Outline extends Path
      * @param list<array{float, float}> $points
      * @return list<array{float, float}> the corners of the smallest area that holds them all
      */
-    private static function around(array $points): array
+    public static function around(array $points): array
     {
         sort($points);
 
