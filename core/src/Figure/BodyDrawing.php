@@ -136,14 +136,21 @@ final readonly class BodyDrawing
         if ($this->inset === null || $this->isMissing($this->near)) {
             return [];
         }
-        $closer = $this->inset->camera($camera, $posed->body, $posed->seat, $parts);
+        $closer = $this->inset->camera($camera, $posed->body, $posed->seat, $parts, $settled);
         $outlines = [];
         foreach ($this->inset->parts as $name) {
             $outlines[$name] = $this->inset->shown($name, $parts, $closer);
         }
         $head = $outlines['head'] ?? null;
         unset($outlines['head']);
-        $drawn = [...$this->asOne($outlines), ...($head === null ? [] : [...$this->asOne(['head' => $head]), ...$this->face($parts, $settled, $closer)])];
+        $drawn = $this->asOne($outlines);
+        if ($head !== null) {
+            array_push($drawn, ...$this->asOne(['head' => $head]), ...$this->face($parts, $settled, $closer));
+        }
+        $hand = "hand-{$this->near->value}";
+        if (isset($outlines[$hand])) {
+            array_push($drawn, ...Fingers::over($outlines[$hand], $parts[$hand], $settled[$hand], $closer, $this->role($hand)));
+        }
 
         return [$this->inset->ground(), ...($used === null || $this->inset->showsToes() ? [] : $used($closer)), ...$drawn, $this->inset->ring()];
     }
@@ -166,7 +173,7 @@ final readonly class BodyDrawing
             foreach ($points as $point) {
                 [$from, $to] = [$start->body->point($point), $end->body->point($point)];
                 // What stays is the same point in both.
-                $moved = $from === $to ? $moved : max($moved, self::apart($camera->page($from), $camera->page($to)));
+                $moved = $from === $to ? $moved : max($moved, $camera->travel($to->minus($from)) * $camera->scale());
             }
             if ($moved >= self::SHADOW_FROM && $this->isDrawn($piece)) {
                 $shadows[] = Anatomy::rough($start->body, $start->pose, $piece)->by($camera)->outline()->filled('shadow');
@@ -281,14 +288,5 @@ final readonly class BodyDrawing
     private function has(string $part, string $side): bool
     {
         return !in_array((in_array($part, self::ARM, true) ? 'arm' : 'leg') . "-$side", $this->absent, true);
-    }
-
-    /**
-     * @param array{float, float} $a
-     * @param array{float, float} $b
-     */
-    private static function apart(array $a, array $b): float
-    {
-        return hypot($a[0] - $b[0], $a[1] - $b[1]);
     }
 }

@@ -21,6 +21,8 @@ final readonly class Inset
     private const HEAD = [1.85, ['head', 'chest', 0.3], ['torso', 'neck', 'head']];
     private const HAND = [2.1, ['wrist', 'fingers', 0.45], ['forearm', 'hand']];
     private const FOOT = [2.0, ['ankle', 'toe', 0.4], ['shin', 'foot']];
+    /** How far a palm or a back of the hand is turned to the viewer, up to 1, to be seen well enough. */
+    private const BROAD = 0.55;
     /** Width of the ring's line. */
     private const LINE = 0.9;
     /** Points of a ball's edge by which the area round it is found. */
@@ -34,9 +36,9 @@ final readonly class Inset
      * @param float $times how much closer
      * @param array{string, string, float} $middle the point in its middle: between two of the body, at a share of the way
      * @param non-empty-list<string> $parts
-     * @param View $footView from where a foot is looked at
+     * @param list<View> $views from where a foot is looked at, or a hand that is seen from its edge otherwise; none for the view of the whole figure
      */
-    private function __construct(private float $times, private array $middle, public array $parts, private Side $side, private View $footView)
+    private function __construct(private float $times, private array $middle, public array $parts, private Side $side, private array $views)
     {
     }
 
@@ -55,13 +57,20 @@ final readonly class Inset
         [$times, $middle, $parts] = $found;
         $s = $found === self::HEAD ? '' : "-$side->value";
 
-        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $part): string => $part . $s, $parts), $side, self::spreads($movement) ? View::Above : View::Side);
+        $views = match ($found) {
+            self::FOOT => [self::moves($movement, JointAction::ToesSpread) ? View::Above : View::Side],
+            // A wrist that bends, and no finger, is seen as the whole figure is.
+            self::HAND => self::moves($movement, JointAction::WristFlexion, JointAction::WristExtension) && !self::moves($movement, JointAction::FingersSpread, JointAction::FingersCurl) ? [] : [View::ThreeQuarter, View::Front, View::Above, View::Side],
+            default => [],
+        };
+
+        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $part): string => $part . $s, $parts), $side, $views);
     }
 
-    private static function spreads(Movement $movement): bool
+    private static function moves(Movement $movement, JointAction ...$actions): bool
     {
         foreach ($movement->variation($movement->usualVariation)->angles as $angles) {
-            if (array_filter($angles->on(Side::Left), static fn (JointAngle $angle): bool => $angle->action === JointAction::ToesSpread) !== []) {
+            if (array_filter($angles->on(Side::Left), static fn (JointAngle $angle): bool => in_array($angle->action, $actions, true)) !== []) {
                 return true;
             }
         }
@@ -78,7 +87,7 @@ final readonly class Inset
     /** Whether it looks at toes that spread. */
     public function showsToes(): bool
     {
-        return $this->isFoot() && $this->footView === View::Above;
+        return $this->isFoot() && $this->views === [View::Above];
     }
 
     private function isFoot(): bool
@@ -87,23 +96,40 @@ final readonly class Inset
     }
 
     /**
-     * The camera that looks closer at a body; at a foot from its side, and from above where its toes spread.
+     * The camera that looks closer at a body: at a foot from its side, and from above where its toes spread; at a hand from where it is broad.
      *
      * @param array<string, Flesh> $parts
+     * @param array<string, Flesh> $settled the parts that settle it throughout a motion
      */
-    public function camera(Camera $camera, Skeleton $body, DrawnSeat $seat, array $parts): Camera
+    public function camera(Camera $camera, Skeleton $body, DrawnSeat $seat, array $parts, array $settled): Camera
     {
         [$x, $y] = $this->at();
-        $camera = $this->isFoot() ? Camera::of($this->footView, $seat, $this->side) : $camera;
-        if (str_starts_with($this->middle[0], 'wrist')) {
-            $balls = $parts["hand-{$this->side->value}"]->balls;
+        $hand = "hand-{$this->side->value}";
+        if ($this->parts[1] === $hand) {
+            $camera = $this->broad($settled[$hand], $camera, $seat);
+            $balls = $parts[$hand]->balls;
             $middle = array_reduce($balls, static fn (Vector $sum, Vector $ball): Vector => $sum->plus($ball, 1 / count($balls)), new Vector(0, 0, 0));
 
             return $camera->closer($middle, $x, $y, $this->times);
         }
+        $camera = $this->isFoot() ? Camera::of($this->views[0], $seat, $this->side) : $camera;
         [$from, $to, $share] = $this->middle;
 
         return $camera->closer($body->point($from)->plus($body->point($to)->minus($body->point($from)), $share), $x, $y, $this->times);
+    }
+
+    private function broad(Flesh $hand, Camera $camera, DrawnSeat $seat): Camera
+    {
+        $palm = Fingers::facing($hand);
+        $most = abs($camera->depth($palm));
+        foreach ($most >= self::BROAD ? [] : $this->views as $view) {
+            $other = Camera::of($view, $seat, $this->side);
+            if (abs($other->depth($palm)) > $most) {
+                [$camera, $most] = [$other, abs($other->depth($palm))];
+            }
+        }
+
+        return $camera;
     }
 
     /** The ground on which it is drawn. */
@@ -136,6 +162,7 @@ final readonly class Inset
             'forearm', 'shin' => $this->cut($flesh, $flesh->balls[count($flesh->balls) - 1], $closer),
             // From the hollow of the throat; pelvis and waist are never in the ring.
             'torso' => $this->cut($flesh, $parts['neck']->balls[0], $closer, self::OVER_WAIST),
+            'hand' => Fingers::palm($flesh)->by($closer)->outline(),
             default => $flesh->by($closer)->outline(),
         };
     }
