@@ -1,15 +1,12 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, useState } from 'react';
-import { createRoot, type Root } from 'react-dom/client';
-import { createMemoryRouter, RouterProvider } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../api/client';
+import { ownPage } from '../testing/ownPage';
 import { FindEverywhere } from './FindEverywhere';
 import { changeSettings } from './settings';
 
-let page: HTMLElement;
-let root: Root;
-let router: ReturnType<typeof createMemoryRouter>;
+const own = ownPage();
+let router: Awaited<ReturnType<typeof own.drawAt>>;
 let found: Record<string, { id: string; name: string; more?: string }[]>;
 const adds = vi.fn();
 
@@ -52,33 +49,20 @@ const until = (is: () => boolean) =>
 const headings = () => [...document.querySelectorAll('section h3')].map((heading) => heading.textContent);
 
 beforeEach(async () => {
-    vi.stubGlobal('IS_REACT_ACT_ENVIRONMENT', true);
     found = { movements: [{ id: 'side-lean', name: 'side lean', more: 'spine' }], people: [], classes: [], places: [] };
     vi.spyOn(api, 'get').mockImplementation(() => Promise.resolve({ found }));
     changeSettings({ keys: true });
     adds.mockReset();
-    page = document.body.appendChild(document.createElement('div'));
-    root = createRoot(page);
-    router = createMemoryRouter([{ path: '*', element: <Page /> }], { initialEntries: ['/classes'] });
-    await act(async () => {
-        root.render(
-            <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-                <RouterProvider router={router} />
-            </QueryClientProvider>,
-        );
-        await Promise.resolve();
-    });
+    router = await own.drawAt('/classes', <Page />);
 });
 
 afterEach(() => {
-    act(() => root.unmount());
-    page.remove();
     vi.restoreAllMocks();
 });
 
 describe('finding from everywhere', () => {
     it('opens with the stroke, but not while somebody types', async () => {
-        await press('/', {}, page.querySelector('input') as HTMLElement);
+        await press('/', {}, own.page.querySelector('input') as HTMLElement);
         expect(words()).toBeNull();
 
         await press('/');
@@ -90,7 +74,7 @@ describe('finding from everywhere', () => {
         await press('/');
         expect(words()).toBeNull();
 
-        await press('k', { ctrlKey: true }, page.querySelector('input') as HTMLElement);
+        await press('k', { ctrlKey: true }, own.page.querySelector('input') as HTMLElement);
         expect(words()).not.toBeNull();
     });
 

@@ -1,11 +1,10 @@
 import { act } from 'react';
-import { createRoot, type Root } from 'react-dom/client';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Refusal } from '../api/client';
+import { ownPage } from '../testing/ownPage';
 import { useSubmit, type Given } from './useSubmit';
 
-let page: HTMLElement;
-let root: Root;
+const own = ownPage();
 /** What was sent, and how each is answered. */
 let sent: { given: Record<string, string>; done: () => void; fail: (error: Error) => void }[];
 
@@ -31,20 +30,13 @@ function Form() {
     );
 }
 
-const form = () => page.querySelector('form') as HTMLFormElement;
+const form = () => own.page.querySelector('form') as HTMLFormElement;
 const submit = () => act(() => form().dispatchEvent(new Event('submit', { bubbles: true, cancelable: true })));
 
 beforeEach(() => {
-    vi.stubGlobal('IS_REACT_ACT_ENVIRONMENT', true);
     Element.prototype.scrollIntoView = vi.fn();
     sent = [];
-    page = document.body.appendChild(document.createElement('div'));
-    root = createRoot(page);
-    act(() => root.render(<Form />));
-});
-afterEach(() => {
-    act(() => root.unmount());
-    page.remove();
+    own.draw(<Form />);
 });
 
 describe('a form', () => {
@@ -65,15 +57,15 @@ describe('a form', () => {
         await act(async () =>
             sent[0]?.fail(new Refusal(422, 'Two things are wrong.', { errors: { age: ['A number, please.'] } })),
         );
-        expect(page.querySelector('#age')?.textContent).toBe('A number, please.');
-        expect(page.querySelector('[data-problem]')).toBeNull();
+        expect(own.page.querySelector('#age')?.textContent).toBe('A number, please.');
+        expect(own.page.querySelector('[data-problem]')).toBeNull();
         expect(document.activeElement).toBe(form().elements.namedItem('age'));
 
         // What was typed is still there, and the sentence goes with the next try that works.
         expect((form().elements.namedItem('age') as HTMLInputElement).value).toBe('81');
         submit();
         await act(async () => sent[1]?.done());
-        expect(page.querySelector('#age')).toBeNull();
+        expect(own.page.querySelector('#age')).toBeNull();
     });
 
     it('says what has no field of its own as a sentence, and brings that into view', async () => {
@@ -81,14 +73,14 @@ describe('a form', () => {
         await act(async () =>
             sent[0]?.fail(new Refusal(422, 'The group is full.', { errors: { group: ['It is full.'] } })),
         );
-        expect(page.querySelector('[data-problem]')?.textContent).toBe('The group is full.');
-        expect(document.activeElement).toBe(page.querySelector('[data-problem]'));
+        expect(own.page.querySelector('[data-problem]')?.textContent).toBe('The group is full.');
+        expect(document.activeElement).toBe(own.page.querySelector('[data-problem]'));
     });
 
     it('says so when there was no connection', async () => {
         submit();
         await act(async () => sent[0]?.fail(new Error('There is no connection just now.')));
-        expect(page.querySelector('[data-problem]')?.textContent).toBe('There is no connection just now.');
+        expect(own.page.querySelector('[data-problem]')?.textContent).toBe('There is no connection just now.');
         expect(form().dataset.busy).toBe('false');
     });
 });

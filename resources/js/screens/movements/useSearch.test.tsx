@@ -1,15 +1,12 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, useEffect } from 'react';
-import { createRoot, type Root } from 'react-dom/client';
-import { createMemoryRouter, RouterProvider } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../../api/client';
+import { ownPage } from '../../testing/ownPage';
 import { SearchFields, useSearch, type SearchState } from './useSearch';
 
-let page: HTMLElement;
-let root: Root;
+const own = ownPage();
 let state: SearchState;
-let router: ReturnType<typeof createMemoryRouter>;
+let router: Awaited<ReturnType<typeof own.drawAt>>;
 const opens = vi.fn();
 
 function Searching({ inAddress, besides }: { inAddress: boolean; besides: Record<string, string> }) {
@@ -26,17 +23,7 @@ function Searching({ inAddress, besides }: { inAddress: boolean; besides: Record
 }
 
 async function show(address: string, inAddress = true, besides: Record<string, string> = {}) {
-    router = createMemoryRouter([{ path: '*', element: <Searching inAddress={inAddress} besides={besides} /> }], {
-        initialEntries: [address],
-    });
-    await act(async () => {
-        root.render(
-            <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-                <RouterProvider router={router} />
-            </QueryClientProvider>,
-        );
-        await Promise.resolve();
-    });
+    router = await own.drawAt(address, <Searching inAddress={inAddress} besides={besides} />);
 }
 
 const change = (filters: Parameters<SearchState['set']>[0]) =>
@@ -55,7 +42,6 @@ const asked = () => {
 };
 
 beforeEach(() => {
-    vi.stubGlobal('IS_REACT_ACT_ENVIRONMENT', true);
     vi.spyOn(api, 'get').mockImplementation((address) =>
         Promise.resolve(
             address === 'groups'
@@ -66,13 +52,9 @@ beforeEach(() => {
         ),
     );
     opens.mockReset();
-    page = document.body.appendChild(document.createElement('div'));
-    root = createRoot(page);
 });
 
 afterEach(() => {
-    act(() => root.unmount());
-    page.remove();
     vi.restoreAllMocks();
 });
 
@@ -124,16 +106,16 @@ describe('looking for movements', () => {
     it('asks who can do it only of a group', async () => {
         await show('/movements?can=all');
         expect(asked()).toEqual({ page: '1' });
-        expect(page.querySelector('[aria-label="Who can do it"]')).toBeNull();
+        expect(own.page.querySelector('[aria-label="Who can do it"]')).toBeNull();
 
         await change({ group: '3' });
         expect(asked()).toEqual({ group: '3', can: 'all', page: '1' });
-        expect(page.querySelector<HTMLSelectElement>('[aria-label="Who can do it"]')?.value).toBe('all');
+        expect(own.page.querySelector<HTMLSelectElement>('[aria-label="Who can do it"]')?.value).toBe('all');
     });
 
     it('opens the first with Enter, and goes to it with the arrow', async () => {
         await show('/movements');
-        const words = page.querySelector<HTMLInputElement>('input[type="search"]');
+        const words = own.page.querySelector<HTMLInputElement>('input[type="search"]');
         const press = (key: string) =>
             act(() => words?.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true })));
 

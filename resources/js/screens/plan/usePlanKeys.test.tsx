@@ -1,8 +1,8 @@
 import { act } from 'react';
-import { createRoot, type Root } from 'react-dom/client';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { PlanAnswer } from '../../api/types/answer-plan';
 import { changeSettings } from '../../parts/settings';
+import { ownPage } from '../../testing/ownPage';
 import type { DoseLimits, SideName } from './edits';
 import type { PlanDocument } from './usePlan';
 import { usePlanKeys } from './usePlanKeys';
@@ -24,8 +24,7 @@ const answer = {
 } as unknown as PlanAnswer;
 const doses = { breaths: { most: 6, step: 1 } } as unknown as DoseLimits;
 
-let page: HTMLElement;
-let root: Root;
+const own = ownPage();
 let plan: PlanDocument;
 let chosen: { id: string | null; until: string | null; side: SideName | null };
 const does = { onAdd: vi.fn(), onPeople: vi.fn(), onPrint: vi.fn(), onLead: vi.fn(), onHelp: vi.fn(), step: vi.fn() };
@@ -68,29 +67,22 @@ function Keys() {
 function press(key: string, more: KeyboardEventInit = {}, at = '[data-select]'): boolean {
     let goesOn = true;
     act(() => {
-        const target = page.querySelector(at) as HTMLElement;
+        const target = own.page.querySelector(at) as HTMLElement;
         goesOn = target.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...more }));
     });
-    act(() => root.render(<Keys />));
+    own.draw(<Keys />);
     return goesOn;
 }
 const entries = () => plan.sections.flatMap((section) => section.entries);
 const order = () => entries().map(({ id }) => id);
 
 beforeEach(() => {
-    vi.stubGlobal('IS_REACT_ACT_ENVIRONMENT', true);
     vi.stubGlobal('CSS', { escape: (words: string) => words });
     changeSettings({ keys: true });
     Object.values(does).forEach((one) => one.mockClear());
     plan = answer.plan;
     chosen = { id: 'b', until: null, side: null };
-    page = document.body.appendChild(document.createElement('div'));
-    root = createRoot(page);
-    act(() => root.render(<Keys />));
-});
-afterEach(() => {
-    act(() => root.unmount());
-    page.remove();
+    own.draw(<Keys />);
 });
 
 describe('the keys of a class', () => {
@@ -148,7 +140,7 @@ describe('the keys of a class', () => {
         press('Enter');
         expect(does.onAdd).toHaveBeenCalledWith({ section: 'main', index: 2 });
         press('1');
-        expect(document.activeElement).toBe(page.querySelector('[data-finding]'));
+        expect(document.activeElement).toBe(own.page.querySelector('[data-finding]'));
         expect(press('2')).toBe(false);
     });
 });
