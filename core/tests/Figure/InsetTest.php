@@ -29,13 +29,16 @@ final class InsetTest extends TestCase
         return array_slice($figure->shapes, $ground + 1, $ring - $ground - 1);
     }
 
-    /** @return array{int, int, int, int} left, right, top and bottom, in tenths */
-    private static function box(Shape $shape): array
+    /**
+     * @param array<Shape> $shapes
+     * @return array{int, int} how broad and how high they are together, in tenths, the smaller one first
+     */
+    private static function extent(array $shapes): array
     {
-        preg_match_all('/[ML](-?\d+) (-?\d+)/', $shape->data(), $points);
-        [, $x, $y] = array_map(static fn (array $all): array => array_map(intval(...), $all), $points);
+        preg_match_all('/[ML](-?\d+) (-?\d+)/', implode('', array_map(static fn (Shape $shape): string => $shape->data(), $shapes)), $points);
+        [$broad, $high] = array_map(static fn (array $all): int => (int) max([0, ...$all]) - (int) min([1000, ...$all]), [$points[1], $points[2]]);
 
-        return [min($x ?: [0]), max($x ?: [0]), min($y ?: [0]), max($y ?: [0])];
+        return [min($broad, $high), max($broad, $high)];
     }
 
     public function testEveryFingerIsDrawnByItself(): void
@@ -67,10 +70,7 @@ final class InsetTest extends TestCase
         $movement = Make::craft()->library->get($id);
         foreach (Side::cases() as $side) {
             $shapes = self::inRing(Figure::of($movement, $movement->variation($rung), $base, $side));
-            $boxes = array_map(self::box(...), array_filter(array_slice($shapes, 1), static fn (Shape $shape): bool => $shape->halo));
-            // From the lowest of the fingers to the highest, or from the one on the left to the one on the right.
-            $broad = max(max(array_column($boxes, 1)) - min(array_column($boxes, 0)), max(array_column($boxes, 3)) - min(array_column($boxes, 2)));
-            $narrow = min(max(array_column($boxes, 1)) - min(array_column($boxes, 0)), max(array_column($boxes, 3)) - min(array_column($boxes, 2)));
+            [$narrow, $broad] = self::extent(array_filter(array_slice($shapes, 1), static fn (Shape $shape): bool => $shape->halo));
             self::assertGreaterThan(90, $broad, $side->value);
             self::assertGreaterThan(70, $narrow, $side->value);
         }
