@@ -73,9 +73,14 @@ final class Settled
         $body = Skeleton::of($pose, $seat);
         foreach ($resting as $side) {
             $place = $seat === DrawnSeat::Standing ? HandPlace::Backrest : HandPlace::Thigh;
-            $angles = ArmReach::atEase($body, $side, HandPlaces::of($place, $side, false, $body, $seat)[0]);
-            // An arm that would not reach, or would have to be held up for it, hangs as it does at rest.
-            $pose = $angles === null || self::isHeldUp($angles) ? $pose : $pose->with($side, $angles);
+            foreach (HandPlaces::of($place, $side, false, $body, $seat) as $at) {
+                $angles = ArmReach::atEase($body, $side, $at);
+                if ($angles !== null && !self::isHeldUp($angles)) {
+                    $pose = $pose->with($side, $angles);
+                    break;
+                }
+                // An arm that would not reach, or would have to be held up for it, hangs as it does at rest.
+            }
         }
 
         return $pose;

@@ -79,6 +79,49 @@ final class ContactsTest extends TestCase
         self::assertSame([], $off);
     }
 
+    /** Where a hand lies that works on a part of the body, as a movement names it. */
+    private const WORKED_ON = [
+        'thigh' => [HandPlace::Thigh, HandPlace::Knee], 'the thighs' => [HandPlace::Thigh, HandPlace::Knee], 'shin' => [HandPlace::Shin], 'foot' => [HandPlace::Foot], 'sole' => [HandPlace::Foot],
+        'arm' => [HandPlace::Hand, HandPlace::Elbow, HandPlace::Shoulder], 'hand' => [HandPlace::Hand, HandPlace::OtherHand], 'the back of the hand' => [HandPlace::Hand],
+        'waist' => [HandPlace::Waist], 'low back' => [HandPlace::LowBack], 'shoulder' => [HandPlace::Shoulder], 'scalp' => [HandPlace::Head, HandPlace::HeadBack], 'face' => [HandPlace::Face],
+    ];
+    /** A ball or the other foot does it there. */
+    private const WITHOUT_HANDS = ['ball-roll/ball', 'sole-thumbs/floor', 'sole-thumbs/further'];
+
+    public function testAHandThatWorksOnSkinIsOnIt(): void
+    {
+        $away = [];
+        $looked = 0;
+        foreach (self::onEverySeat() as [$movement, $variation, $base, $withArms]) {
+            foreach (in_array("$movement->id/$variation->id", self::WITHOUT_HANDS, true) ? [] : $variation->body->touch as $touch) {
+                ++$looked;
+                $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms);
+                $apart = array_map(static fn (Step $step): float => self::nearestHand($scene->posed($scene->pose($step->id), $step)->body, $scene->seat, self::WORKED_ON[$touch->where]), $movement->steps);
+                // A hand is somewhat thicker than a point of it.
+                if (min($apart) > Contacts::NEAR + 0.2) {
+                    $away[] = sprintf('%s/%s %s: %s, away by %.1f', $movement->id, $variation->id, $base->value, $touch->where, min($apart));
+                }
+            }
+        }
+        self::assertSame([], $away);
+        self::assertGreaterThan(60, $looked);
+    }
+
+    /** @param list<HandPlace> $places */
+    private static function nearestHand(Skeleton $body, DrawnSeat $seat, array $places): float
+    {
+        $apart = [];
+        foreach (Side::cases() as $hand) {
+            foreach ($places as $place) {
+                foreach ([...HandPlaces::of($place, $hand, false, $body, $seat), ...HandPlaces::of($place, $hand, true, $body, $seat)] as $point) {
+                    $apart[] = $body->point("hand-$hand->value")->minus($point)->length();
+                }
+            }
+        }
+
+        return min([INF, ...$apart]);
+    }
+
     public function testNoHandThatLiesNowhereGoesIntoAThigh(): void
     {
         $in = [];
