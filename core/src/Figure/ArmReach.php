@@ -29,7 +29,7 @@ final readonly class ArmReach
     private const BEYOND = 25.0;
     /** What a joint at the end of its range costs; half way there a quarter of it. */
     private const STRAIN = 70.0;
-    /** What an elbow inside the body costs. */
+    /** What an elbow or forearm in the middle of the body costs. */
     private const INSIDE = 400.0;
     /** What a unit short of the place costs. */
     private const SHORT = 60.0;
@@ -41,6 +41,9 @@ final readonly class ArmReach
     private const AT_EASE = 90.0;
     /** Half the breadth and depth of ribs and pelvis, in units. */
     private const RIBS = [8.0, 4.5];
+    /** How far they reach down from the shoulders, and where a forearm is looked at: units from its elbow. */
+    private const RIBS_HIGH = 26.0;
+    private const ALONG = [4.0, 8.0, 12.0, 15.0];
 
     /** @var array<string, int> the normal range of each action, degrees */
     private array $most;
@@ -166,7 +169,7 @@ final readonly class ArmReach
             $upper = new Vector($along->x * $co + $out->x * $so, $along->y * $co + $out->y * $so, $along->z * $co + $out->z * $so);
             $hinge = new Vector($along->x * $so - $out->x * $co, $along->y * $so - $out->y * $co, $along->z * $so - $out->z * $co);
             foreach (self::named($upper, $hinge, $bend) as $angles) {
-                $cost = $this->cost($angles, $wished, $upper);
+                $cost = $this->cost($angles, $wished, $upper, $hinge);
                 if ($cost < $best[0]) {
                     $best = [$cost, $angles + $wished];
                     $at = $swivel;
@@ -223,7 +226,7 @@ final readonly class ArmReach
      * @param array<string, float> $angles
      * @param array<string, float> $wished
      */
-    private function cost(array $angles, array $wished, Vector $upper): float
+    private function cost(array $angles, array $wished, Vector $upper, Vector $hinge): float
     {
         $cost = 0.0;
         foreach ($angles as $action => $degrees) {
@@ -234,6 +237,24 @@ final readonly class ArmReach
         $z = $upper->z * Measures::UPPER_ARM;
         $isInside = abs($x) < self::RIBS[0] && abs($z) < self::RIBS[1] && $upper->y < 0;
 
-        return $cost + ($isInside ? self::INSIDE : 0.0);
+        return $cost + ($isInside ? self::INSIDE : self::INSIDE * self::depth($upper, $hinge, $angles['elbow-flexion']));
+    }
+
+    /** How deep a forearm goes into ribs and belly: 1 at their middle, 0 where it stays outside. */
+    private static function depth(Vector $upper, Vector $hinge, float $bend): float
+    {
+        [$cos, $sin] = [cos(deg2rad($bend)), sin(deg2rad($bend))];
+        $deepest = 0.0;
+        foreach (self::ALONG as $far) {
+            [$upwards, $onwards] = [Measures::UPPER_ARM + $cos * $far, $sin * $far];
+            $y = $upper->y * $upwards + $hinge->y * $onwards;
+            if ($y < 0 && $y > -self::RIBS_HIGH) {
+                $x = (Measures::SHOULDER_HALF + $upper->x * $upwards + $hinge->x * $onwards) / self::RIBS[0];
+                $z = ($upper->z * $upwards + $hinge->z * $onwards) / self::RIBS[1];
+                $deepest = max($deepest, 1.0 - sqrt($x * $x + $z * $z));
+            }
+        }
+
+        return $deepest;
     }
 }

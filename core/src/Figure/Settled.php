@@ -19,6 +19,9 @@ final class Settled
     /** Degrees: an arm that is raised further does not rest. */
     private const AT_REST = 60.0;
 
+    /** Units by which a hand that rests may lie beyond the middle of the trunk. */
+    private const ACROSS = 6.0;
+
     /** @var array<string, Pose> by seat and position: most figures begin at rest */
     private static array $rests = [];
 
@@ -75,7 +78,9 @@ final class Settled
             $place = $seat === DrawnSeat::Standing ? HandPlace::Backrest : HandPlace::Thigh;
             foreach (HandPlaces::of($place, $side, false, $body, $seat) as $at) {
                 $angles = ArmReach::atEase($body, $side, $at);
-                if ($angles !== null && !self::isHeldUp($angles)) {
+                // Not across the body, as to a thigh that lies over the other while the trunk is turned away from it.
+                $across = $body->inTrunk($at->minus($body->point('chest')))->x * ($side === Side::Left ? 1 : -1);
+                if ($angles !== null && !self::isHeldUp($angles) && $across < self::ACROSS) {
                     $pose = $pose->with($side, $angles);
                     break;
                 }

@@ -110,6 +110,25 @@ final class AnatomyTest extends TestCase
         self::assertSame([], array_slice($deep, 0, 8), count($deep) . ' in all');
     }
 
+    public function testNoForearmGoesThroughTheTrunk(): void
+    {
+        $deep = [];
+        foreach (self::everyStep() as [$movement, $variation, $base, $step, $posed]) {
+            $body = $posed->body;
+            foreach (['left', 'right'] as $side) {
+                [$elbow, $hand] = [$body->point("elbow-$side"), $body->point("hand-$side")];
+                foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $share) {
+                    $at = $body->inTrunk($elbow->plus($hand->minus($elbow), $share)->minus($body->point('middle')));
+                    // Half the breadth and the depth of ribs and waist, from hips to shoulders: deeper than half way to the spine is through.
+                    if (abs($at->y) < 13.0 && hypot($at->x / 7.5, $at->z / 4.0) < 0.5) {
+                        $deep[] = "$movement->id/$variation->id on $base->value, $step->id: $side";
+                    }
+                }
+            }
+        }
+        self::assertSame([], array_slice($deep, 0, 8), count($deep) . ' in all');
+    }
+
     #[DataProvider('sided')]
     public function testBothSidesAreMirrorImagesOnThePage(string $id): void
     {
