@@ -29,6 +29,8 @@ final class LeadingTest extends BrowserTestCase
                         if (one.bottom > other.top + 2 && one.left < other.right && other.left < one.right) tells.push(`${stacked[above]} reaches ${Math.round(one.bottom - other.top)} px into ${stacked[below]}`);
         for (const one of document.querySelectorAll('main .truncate, main [class*="line-clamp"], [data-controls] button'))
             if (one.scrollWidth > one.clientWidth + 1 || one.scrollHeight > one.clientHeight + 1) tells.push(`cut: ${one.textContent}`);
+        for (const list of document.querySelectorAll('[data-lines]'))
+            if (list.scrollHeight > list.clientHeight + 1 && (list.clientHeight - parseFloat(getComputedStyle(list).paddingBottom)) % parseFloat(getComputedStyle(list).lineHeight) > 1) tells.push('a line is cut in two');
         return tells;
         JS;
 

@@ -14,7 +14,8 @@ export function Reminders({ lead, entry, hasBegun }: { lead: LeadAnswer; entry: 
             className={hasBegun ? 'mt-3 shrink-0' : 'shrink-0'}
         >
             <ul
-                className={`flex ${hasBegun ? 'max-h-[min(124px,17vh)] [@media(max-height:620px)]:max-h-[62px]' : 'max-h-[min(150px,17vh)]'} flex-wrap gap-x-6 gap-y-0.5 overflow-y-auto text-[1.25rem] leading-snug`}
+                data-lines
+                className={`tells-more flex flex-wrap pb-1 gap-x-6 overflow-y-auto text-[1.25rem] leading-[1.6875rem] ${hasBegun ? 'max-h-[7rem] [@media(max-height:620px)]:max-h-[3.625rem]' : 'max-h-[8.6875rem] [@media(max-height:790px)]:max-h-[7rem] [@media(max-height:620px)]:max-h-[5.3125rem]'}`}
                 tabIndex={0}
             >
                 {look && <li className="font-semibold">{look}</li>}
