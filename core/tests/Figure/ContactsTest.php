@@ -96,10 +96,13 @@ final class ContactsTest extends TestCase
             foreach (in_array("$movement->id/$variation->id", self::WITHOUT_HANDS, true) ? [] : $variation->body->touch as $touch) {
                 ++$looked;
                 $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms);
-                $apart = array_map(static fn (Step $step): float => self::nearestHand($scene->posed($scene->pose($step->id), $step)->body, $scene->seat, self::WORKED_ON[$touch->where]), $movement->steps);
+                $apart = INF;
+                foreach ($movement->steps as $step) {
+                    $apart = min($apart, self::nearestHand($scene->posed($scene->pose($step->id), $step)->body, $scene->seat, self::WORKED_ON[$touch->where]));
+                }
                 // A hand is somewhat thicker than a point of it.
-                if (min($apart) > Contacts::NEAR + 0.2) {
-                    $away[] = sprintf('%s/%s %s: %s, away by %.1f', $movement->id, $variation->id, $base->value, $touch->where, min($apart));
+                if ($apart > Contacts::NEAR + 0.2) {
+                    $away[] = sprintf('%s/%s %s: %s, away by %.1f', $movement->id, $variation->id, $base->value, $touch->where, $apart);
                 }
             }
         }
