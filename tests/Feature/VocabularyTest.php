@@ -20,6 +20,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\BodyNote;
 use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Effort;
+use KindChair\Movement\FaceForm;
 use KindChair\Movement\Facing;
 use KindChair\Movement\FingerForm;
 use KindChair\Movement\HandPlace;
@@ -118,6 +119,7 @@ final class VocabularyTest extends TestCase
         'touchKind' => TouchKind::class,
         'view' => View::class,
         'facing' => Facing::class,
+        'faceForm' => FaceForm::class,
         'fingerForm' => FingerForm::class,
         'propPlace' => PropPlace::class,
         'propUse' => PropUse::class,

@@ -135,7 +135,7 @@ final class Anatomy
         $head = new Flesh();
         $skull = $head->ball($at->plus($up, 0.7, $gaze, -0.8), self::SKULL);
         $face = $head->ball($at->plus($up, -0.4, $gaze, 1.1), 4.5, $skull);
-        $head->ball($at->plus($up, -3.4, $gaze, 2.2), 2.9, $skull, $face);
+        $head->ball($at->plus($up, -3.0, $gaze, 1.9), 3.5, $skull, $face);
         $nose = new Flesh();
         $nose->ball($at->plus($up, -1.2, $gaze, 5.9), 0.75, $nose->ball($at->plus($up, 0.9, $gaze, 5.0), 0.35));
         $ears = [];

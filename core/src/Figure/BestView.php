@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use KindChair\Body\Side;
+use KindChair\Body\Zone;
+use KindChair\Movement\Movement;
+use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 
 /** From where a movement is seen best: where its points travel furthest on the page, and what moves near the middle is not behind the trunk. */
@@ -36,6 +39,13 @@ final readonly class BestView
         $in = $body->inTrunk($point->minus($body->point('middle')));
 
         return $in->z < self::BEHIND && abs($in->x) < self::BREADTH && $in->y < self::HEIGHT;
+    }
+
+    /** Whether it is a fold or an arch of back or neck: to no side, and in no circle. */
+    public static function bends(Movement $movement): bool
+    {
+        return $movement->laterality->sides === SideUse::Midline && $movement->laterality->directions === null
+            && in_array($movement->mainRegion()?->zone(), [Zone::Head, Zone::Back], true);
     }
 
     /** @param bool $bends whether it is the spine that bends, in the middle of the body */

@@ -36,7 +36,7 @@ final readonly class BodyDrawing
     /** @param list<string> $absent limbs that are not there */
     public static function of(Movement $movement, Scene $scene, Side $side, array $absent = []): self
     {
-        return new self($scene->view, $side, MovingParts::of($movement, $scene, $side), $absent, Inset::of($movement, $side));
+        return new self($scene->view, $side, MovingParts::of($movement, $scene, $side), $absent, Inset::of($movement, $side, $scene->hasFace()));
     }
 
     /**
@@ -145,7 +145,7 @@ final readonly class BodyDrawing
         unset($outlines['head']);
         $drawn = $this->asOne($outlines);
         if ($head !== null) {
-            array_push($drawn, ...$this->asOne(['head' => $head]), ...$this->face($parts, $settled, $closer));
+            array_push($drawn, ...$this->asOne(['head' => $head]), ...($this->inset->hasFace ? Face::shapes($posed->body, $closer, $posed->face, $posed->towards, $this->role('head')) : []), ...$this->face($parts, $settled, $closer));
         }
         $hand = "hand-{$this->near->value}";
         if (isset($outlines[$hand])) {

@@ -36,16 +36,16 @@ final readonly class Inset
      * @param float $times how much closer
      * @param array{string, string, float} $middle the point in its middle: between two of the body, at a share of the way
      * @param non-empty-list<string> $parts
-     * @param list<View> $views from where a foot is looked at, or a hand that is seen from its edge otherwise; none for the view of the whole figure
+     * @param list<View> $views from where a foot or a face is looked at, or a hand that is seen from its edge otherwise; none for the view of the whole figure
      */
-    private function __construct(private float $times, private array $middle, public array $parts, private Side $side, private array $views)
+    private function __construct(private float $times, private array $middle, public array $parts, private Side $side, private array $views, public bool $hasFace = false)
     {
     }
 
     /** @return self|null null where what moves is seen well enough without */
-    public static function of(Movement $movement, Side $side): ?self
+    public static function of(Movement $movement, Side $side, bool $hasFace = false): ?self
     {
-        $found = match ($movement->mainRegion()) {
+        $found = $hasFace ? self::HEAD : match ($movement->mainRegion()) {
             Region::HeadNeck => self::HEAD,
             Region::WristsHands => self::HAND,
             Region::CalvesAnkles, Region::FeetToes => self::FOOT,
@@ -61,10 +61,10 @@ final readonly class Inset
             self::FOOT => [self::moves($movement, JointAction::ToesSpread) ? View::Above : View::Side],
             // A wrist that bends, and no finger, is seen as the whole figure is.
             self::HAND => self::moves($movement, JointAction::WristFlexion, JointAction::WristExtension) && !self::moves($movement, JointAction::FingersSpread, JointAction::FingersCurl) ? [] : [View::ThreeQuarter, View::Front, View::Above, View::Side],
-            default => [],
+            default => $hasFace ? [View::Front] : [],
         };
 
-        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $part): string => $part . $s, $parts), $side, $views);
+        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $part): string => $part . $s, $parts), $side, $views, $hasFace);
     }
 
     private static function moves(Movement $movement, JointAction ...$actions): bool
@@ -112,7 +112,7 @@ final readonly class Inset
 
             return $camera->closer($middle, $x, $y, $this->times);
         }
-        $camera = $this->isFoot() ? Camera::of($this->views[0], $seat, $this->side) : $camera;
+        $camera = $this->views === [] ? $camera : Camera::of($this->views[0], $seat, $this->side);
         [$from, $to, $share] = $this->middle;
 
         return $camera->closer($body->point($from)->plus($body->point($to)->minus($body->point($from)), $share), $x, $y, $this->times);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use Closure;
+use KindChair\Body\Side;
+use KindChair\Movement\FaceForm;
 
 /** A pose with its skeleton and what its hands do, which is worked out when it is asked for. */
 final class Posed
@@ -12,8 +14,11 @@ final class Posed
     /** @var array<string, Grip>|null */
     private ?array $grips = null;
 
-    /** @param Closure(): array<string, Grip> $held what the hands do, by side */
-    public function __construct(public readonly Pose $pose, public readonly Skeleton $body, private readonly Closure $held, public readonly DrawnSeat $seat)
+    /**
+     * @param Closure(): array<string, Grip> $held what the hands do, by side
+     * @param FaceForm $face what eyes and mouth do, and the side that is named
+     */
+    public function __construct(public readonly Pose $pose, public readonly Skeleton $body, private readonly Closure $held, public readonly DrawnSeat $seat, public readonly FaceForm $face = FaceForm::Still, public readonly Side $towards = Side::Left)
     {
     }
 

@@ -6,11 +6,11 @@ namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
-use KindChair\Body\Zone;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseFacts;
 use KindChair\Movement\BodyUse;
+use KindChair\Movement\FaceForm;
 use KindChair\Movement\FingerForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
@@ -51,7 +51,7 @@ final class Scene
         $this->footing = Footing::of($variation, $side);
         $this->rest = $this->footing === null ? Settled::rest($seat, $variation->position) : Settled::pose(new Angles([]), $seat, $side, new BodyUse(), $variation->position, $this->footing);
         $this->ends = $this->furthestApart();
-        $this->view = $view ?? $movement->view ?? BestView::of(...$this->bodies(), seat: $seat, side: $side, bends: self::bends($movement));
+        $this->view = $view ?? $movement->view ?? BestView::of(...$this->bodies(), seat: $seat, side: $side, bends: BestView::bends($movement));
         $this->camera = Camera::of($this->view, $seat, $side);
     }
 
@@ -62,13 +62,6 @@ final class Scene
     public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false, ?View $view = null, ?Side $carried = null): self
     {
         return new self($movement, $variation, DrawnSeat::of($base, $variation->position, $withArms), $side, $variation->anglesOn($base, $withArms), $carried, $view);
-    }
-
-    /** Whether it is a fold or an arch of back or neck: to no side, and in no circle. */
-    private static function bends(Movement $movement): bool
-    {
-        return $movement->laterality->sides === SideUse::Midline && $movement->laterality->directions === null
-            && in_array($movement->mainRegion()?->zone(), [Zone::Head, Zone::Back], true);
     }
 
     /** @param Side|null $named the side that is named; null for the one of this scene */
@@ -94,6 +87,20 @@ final class Scene
     private function restBody(): Skeleton
     {
         return $this->footing === null ? Settled::restBody($this->seat, $this->variation->position) : Skeleton::of($this->rest, $this->seat);
+    }
+
+    /** Whether eyes and mouth are what moves. */
+    public function hasFace(): bool
+    {
+        return $this->variation->body->face !== [];
+    }
+
+    /** The step in which eyes or mouth do something, where that is all there is to see. */
+    private function firstThatShows(): ?Step
+    {
+        $shows = array_keys(array_filter($this->variation->body->face, static fn (FaceForm $form): bool => $form !== FaceForm::Still));
+
+        return array_values(array_filter($this->movement->steps, static fn (Step $step): bool => in_array($step->id, $shows, true)))[0] ?? null;
     }
 
     /** Whether a hand is carried through the air, away from where arms rest. */
@@ -194,7 +201,7 @@ final class Scene
             }
 
             return self::formed($grips, $pose, $step?->fingers);
-        }, $seat);
+        }, $seat, $variation->body->face[$step->id ?? ''] ?? FaceForm::Still, $named ?? $this->side);
     }
 
     /**
@@ -273,6 +280,7 @@ final class Scene
                 [$furthest, $at, $most] = [$this->pose($step->id), $step, $far];
             }
         }
+        $at ??= $this->firstThatShows();
         $from = null;
         foreach ($this->movement->steps as $step) {
             $far = $this->pose($step->id)->difference($furthest);

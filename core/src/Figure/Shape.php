@@ -21,7 +21,7 @@ final readonly class Shape
     }
 
     private const ZONES = ['zone-head', 'zone-shoulders', 'zone-arms', 'zone-back', 'zone-hips', 'zone-legs', 'zone-feet'];
-    public const ROLES = ['body', 'far', 'moving', 'moving-far', 'tint', 'nose', 'seat', 'sheet', 'pillow', 'prop', 'prop-edge', 'carer', 'shadow', 'arrow', 'inset', 'ring', ...self::ZONES];
+    public const ROLES = ['body', 'far', 'moving', 'moving-far', 'tint', 'nose', 'seat', 'sheet', 'pillow', 'prop', 'prop-edge', 'eye', 'pupil', 'carer', 'shadow', 'arrow', 'inset', 'ring', ...self::ZONES];
 
     /** SVG path data. */
     public function data(): string

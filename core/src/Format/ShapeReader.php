@@ -10,6 +10,7 @@ use KindChair\Movement\Angles;
 use KindChair\Movement\BodyNote;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\Effort;
+use KindChair\Movement\FaceForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\LegContact;
@@ -75,6 +76,7 @@ final readonly class ShapeReader
             touch: array_map(static fn (Node $touch): Touch => new Touch($touch->at('does')->enum(TouchKind::class), $touch->at('where')->string()), $node?->maybe('touch')?->items() ?? []),
             pulls: array_map(static fn (Node $pulled): Pulled => $pulled->enum(Pulled::class), $node?->maybe('pulls')?->items() ?? []),
             also: array_map(static fn (Node $note): BodyNote => $note->enum(BodyNote::class), $node?->maybe('also')?->items() ?? []),
+            face: array_map(static fn (Node $form): FaceForm => $form->enum(FaceForm::class), $node?->maybe('face')?->members() ?? []),
         );
     }
 }

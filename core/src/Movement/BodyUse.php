@@ -13,6 +13,7 @@ final readonly class BodyUse
      * @param list<Touch> $touch
      * @param list<Pulled> $pulls
      * @param list<BodyNote> $also
+     * @param array<string, FaceForm> $face by step id; empty where the face is not what moves
      */
     public function __construct(
         public array $hands = [],
@@ -21,6 +22,7 @@ final readonly class BodyUse
         public array $touch = [],
         public array $pulls = [],
         public array $also = [],
+        public array $face = [],
     ) {
     }
 
@@ -43,13 +45,14 @@ final readonly class BodyUse
             [...$this->touch, ...$more->touch],
             [...$this->pulls, ...$more->pulls],
             array_values(array_filter([...$this->also, ...$more->also], static fn (BodyNote $note): bool => !in_array($note, $frees, true))),
+            [...$this->face, ...$more->face],
         );
     }
 
     /** The same without a leg on the other. */
     public function uncrossed(): self
     {
-        return new self($this->hands, null, $this->effort, $this->touch, $this->pulls, $this->also);
+        return new self($this->hands, null, $this->effort, $this->touch, $this->pulls, $this->also, $this->face);
     }
 
     public function has(BodyNote $note): bool
