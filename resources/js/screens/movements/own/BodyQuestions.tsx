@@ -6,6 +6,7 @@ import { Toggles } from '../../../parts/Toggles';
 import { without } from '../../../parts/without';
 
 type Hand = NonNullable<BodyUse['hands']>[number];
+type Face = NonNullable<BodyUse['face']>;
 
 const who: [Hand['who'], string][] = [
     ['both', 'Both hands'],
@@ -15,11 +16,13 @@ const who: [Hand['who'], string][] = [
 
 interface Props {
     body: BodyUse;
+    /** The movement's, by what is said in them. */
+    steps: { id: string; cue: { first: string } }[];
     onChange: (body: BodyUse) => void;
 }
 
 /** Plain questions about what a shape alone cannot tell; what follows from the answers is worked out. */
-export function BodyQuestions({ body, onChange }: Props) {
+export function BodyQuestions({ body, steps, onChange }: Props) {
     const hands = body.hands ?? [];
     const touch = body.touch ?? [];
     const setHand = (at: number, by: Partial<Hand>) =>
@@ -95,6 +98,40 @@ export function BodyQuestions({ body, onChange }: Props) {
                     )
                 }
             />
+            <fieldset className="space-y-2">
+                <legend className="mb-1 font-semibold">Do eyes or mouth move?</legend>
+                {body.face &&
+                    steps.map((step) => (
+                        <Choice
+                            key={step.id}
+                            label={step.cue.first || 'A step without words'}
+                            value={body.face?.[step.id] ?? 'still'}
+                            options={vocabulary.faceForm}
+                            onChange={(event) =>
+                                onChange({
+                                    ...body,
+                                    face: { ...body.face, [step.id]: event.target.value as Face[string] },
+                                })
+                            }
+                        />
+                    ))}
+                <button
+                    type="button"
+                    className="button"
+                    onClick={() =>
+                        onChange(
+                            body.face
+                                ? without(body, 'face')
+                                : {
+                                      ...body,
+                                      face: Object.fromEntries(steps.map(({ id }) => [id, 'still'])) as Face,
+                                  },
+                        )
+                    }
+                >
+                    {body.face ? 'They do not' : 'They do'}
+                </button>
+            </fieldset>
             <Toggles
                 title="Does something work hard?"
                 all={vocabulary.effort}

@@ -224,7 +224,11 @@ export function Ladder({ draft, change, asks, library, chosen, onChoose }: Props
                         </div>
                         <details>
                             <summary className="min-h-11 content-center">What hands, legs and effort do</summary>
-                            <BodyQuestions body={rung.body ?? draft.body ?? {}} onChange={(body) => set({ body })} />
+                            <BodyQuestions
+                                body={rung.body ?? draft.body ?? {}}
+                                steps={draft.steps}
+                                onChange={(body) => set({ body })}
+                            />
                         </details>
                         <div className="rounded-xl bg-list px-3 py-2" role="status">
                             <h4 className="mb-1 font-semibold">What it asks</h4>
