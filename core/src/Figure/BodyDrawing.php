@@ -36,15 +36,16 @@ final readonly class BodyDrawing
     /** @param list<string> $absent limbs that are not there */
     public static function of(Movement $movement, Scene $scene, Side $side, array $absent = []): self
     {
-        return new self($scene->view, $side, MovingParts::of($movement, $scene, $side), $absent, Inset::of($movement, $side, $scene->hasFace()));
+        return new self($scene->view, $side, MovingParts::of($movement, $scene, $side), $absent, $scene->hasFace() ? Inset::face($side) : Inset::of($movement, $side));
     }
 
     /**
      * @param list<string> $moving parts to tell apart
+     * @param bool $hasFace whether eyes and mouth are what moves
      */
-    public static function accenting(View $view, Side $side, array $moving): self
+    public static function accenting(View $view, Side $side, array $moving, bool $hasFace = false): self
     {
-        return new self($view, $side, $moving);
+        return new self($view, $side, $moving, [], $hasFace ? Inset::face($side) : null);
     }
 
     /** @param list<string> $absent limbs that are not there */

@@ -43,9 +43,9 @@ final readonly class Inset
     }
 
     /** @return self|null null where what moves is seen well enough without */
-    public static function of(Movement $movement, Side $side, bool $hasFace = false): ?self
+    public static function of(Movement $movement, Side $side): ?self
     {
-        $found = $hasFace ? self::HEAD : match ($movement->mainRegion()) {
+        $found = match ($movement->mainRegion()) {
             Region::HeadNeck => self::HEAD,
             Region::WristsHands => self::HAND,
             Region::CalvesAnkles, Region::FeetToes => self::FOOT,
@@ -61,10 +61,16 @@ final readonly class Inset
             self::FOOT => [self::moves($movement, JointAction::ToesSpread) ? View::Above : View::Side],
             // A wrist that bends, and no finger, is seen as the whole figure is.
             self::HAND => self::moves($movement, JointAction::WristFlexion, JointAction::WristExtension) && !self::moves($movement, JointAction::FingersSpread, JointAction::FingersCurl) ? [] : [View::ThreeQuarter, View::Front, View::Above, View::Side],
-            default => $hasFace ? [View::Front] : [],
+            default => [],
         };
 
-        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $part): string => $part . $s, $parts), $side, $views, $hasFace);
+        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $part): string => $part . $s, $parts), $side, $views);
+    }
+
+    /** A face whose eyes or mouth move. */
+    public static function face(Side $side): self
+    {
+        return new self(...[...self::HEAD, $side, [View::Front], true]);
     }
 
     private static function moves(Movement $movement, JointAction ...$actions): bool

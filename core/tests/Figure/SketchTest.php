@@ -13,6 +13,8 @@ use KindChair\Figure\Shape;
 use KindChair\Figure\Sketch;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\BodyUse;
+use KindChair\Movement\FaceForm;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
 use KindChair\Tests\Support\Make;
@@ -35,6 +37,20 @@ final class SketchTest extends TestCase
             $track = array_column(self::sketch(10)->track(JointAction::ShoulderAbduction, 'work', Make::craft()->ranges), null, 'degrees');
             self::assertSame([$handle['x'], $handle['y']], [$track[$degrees]['x'], $track[$degrees]['y']]);
         }
+    }
+
+    public function testAFaceIsSeenCloserWhileItIsBeingTold(): void
+    {
+        $mouth = static fn (BodyUse $use, string $step): array => array_map(
+            static fn (Shape $shape): string => $shape->data(),
+            array_values(array_filter(Sketch::of(new Angles([]), DrawnSeat::Chair, View::ThreeQuarter, SideUse::Midline, Side::Left, null, null, $use, step: $step)->shapes(), static fn (Shape $shape): bool => $shape->role === 'pupil')),
+        );
+        $smiles = new BodyUse(face: ['in' => FaceForm::Still, 'out' => FaceForm::MouthOpen]);
+
+        self::assertSame([], $mouth(new BodyUse(), 'in'));
+        self::assertCount(3, $mouth($smiles, 'in'), 'two pupils, and what is open between the lips');
+        self::assertNotSame($mouth($smiles, 'in')[2], $mouth($smiles, 'out')[2]);
+        self::assertSame(array_slice($mouth($smiles, 'in'), 0, 2), array_slice($mouth($smiles, 'out'), 0, 2));
     }
 
     public function testATrackRunsToTheNormalRangeAndNoFurther(): void
