@@ -169,7 +169,7 @@ final readonly class ArmReach
             $upper = new Vector($along->x * $co + $out->x * $so, $along->y * $co + $out->y * $so, $along->z * $co + $out->z * $so);
             $hinge = new Vector($along->x * $so - $out->x * $co, $along->y * $so - $out->y * $co, $along->z * $so - $out->z * $co);
             foreach (self::named($upper, $hinge, $bend) as $angles) {
-                $cost = $this->cost($angles, $wished, $upper, $hinge);
+                $cost = $this->cost($angles, $wished, $upper, $hinge, $best[0]);
                 if ($cost < $best[0]) {
                     $best = [$cost, $angles + $wished];
                     $at = $swivel;
@@ -225,13 +225,17 @@ final readonly class ArmReach
     /**
      * @param array<string, float> $angles
      * @param array<string, float> $wished
+     * @param float $most from which it does not matter by how much more
      */
-    private function cost(array $angles, array $wished, Vector $upper, Vector $hinge): float
+    private function cost(array $angles, array $wished, Vector $upper, Vector $hinge, float $most): float
     {
         $cost = 0.0;
         foreach ($angles as $action => $degrees) {
             $share = $degrees / $this->most[$action];
             $cost += abs($degrees - $wished[$action]) + self::STRAIN * $share * $share + self::BEYOND * (max(0.0, $degrees - $this->most[$action]) + max(0.0, -$degrees));
+        }
+        if ($cost >= $most) {
+            return $cost;
         }
         $x = Measures::SHOULDER_HALF + $upper->x * Measures::UPPER_ARM;
         $z = $upper->z * Measures::UPPER_ARM;
