@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
+use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
@@ -95,14 +96,6 @@ final class Scene
         return $this->variation->body->face !== [];
     }
 
-    /** The step in which eyes or mouth do something, where that is all there is to see. */
-    private function firstThatShows(): ?Step
-    {
-        $shows = array_keys(array_filter($this->variation->body->face, static fn (FaceForm $form): bool => $form !== FaceForm::Still));
-
-        return array_values(array_filter($this->movement->steps, static fn (Step $step): bool => in_array($step->id, $shows, true)))[0] ?? null;
-    }
-
     /** Whether a hand is carried through the air, away from where arms rest. */
     public function handsTravel(): bool
     {
@@ -158,10 +151,14 @@ final class Scene
         return PropsUnder::of($this->variation->propAt, $this->variation->props, $body, $camera, $this->side, $ground);
     }
 
-    /** @return list<Shape> what is small enough to be seen whole in a closer look: a ball under the sole */
+    /** @return list<Shape> what is small enough to be seen whole in a closer look: a ball under the sole or in the hand */
     public function propsCloser(Skeleton $body, Camera $closer): array
     {
-        return $this->variation->propAt === PropPlace::UnderFoot && $this->variation->props === ['ball'] ? $this->under($body, $closer, null) : [];
+        return match ($this->variation->props === ['ball'] ? $this->variation->propAt : null) {
+            PropPlace::UnderFoot => $this->under($body, $closer, null),
+            PropPlace::InHand => $this->movement->mainRegion() === Region::WristsHands ? Props::of(PropPlace::InHand, ['ball'], $body, $closer, $this->side, false) : [],
+            default => [],
+        };
     }
 
     /** @return list<Shape> what is used behind the body, which stays where it is while the body moves */
@@ -201,7 +198,7 @@ final class Scene
             }
 
             return self::formed($grips, $pose, $step?->fingers);
-        }, $seat, $variation->body->face[$step->id ?? ''] ?? FaceForm::Still, $named ?? $this->side);
+        }, $seat, $variation->body->faceIn($step->id ?? ''), $named ?? $this->side);
     }
 
     /**
@@ -280,7 +277,8 @@ final class Scene
                 [$furthest, $at, $most] = [$this->pose($step->id), $step, $far];
             }
         }
-        $at ??= $this->firstThatShows();
+        // Where nothing else moves, the step in which eyes or mouth do something.
+        $at ??= array_values(array_filter($this->movement->steps, fn (Step $step): bool => $this->variation->body->faceIn($step->id) !== FaceForm::Still))[0] ?? null;
         $from = null;
         foreach ($this->movement->steps as $step) {
             $far = $this->pose($step->id)->difference($furthest);

@@ -10,7 +10,6 @@ use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\BodyUse;
-use KindChair\Movement\FaceForm;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
@@ -65,7 +64,7 @@ final readonly class Sketch
         $contacts = Contacts::during($this->use, $this->step, $this->phase, $this->named);
         [$behind, $before, $over] = Furniture::of($this->seat, $this->camera(), $this->named);
 
-        return [...$behind, ...$this->body->shapes(new Posed($pose, $body, fn (): array => Grips::of($body, $pose, $this->seat, $contacts, $this->use), $this->seat, $this->use->face[$this->step] ?? FaceForm::Still, $this->named), $this->camera(), null, $before, $over)];
+        return [...$behind, ...$this->body->shapes(new Posed($pose, $body, fn (): array => Grips::of($body, $pose, $this->seat, $contacts, $this->use), $this->seat, $this->use->faceIn($this->step), $this->named), $this->camera(), null, $before, $over)];
     }
 
     /** @return list<array{joint: string, role: string, x: float, y: float}> one handle a joint and limb */

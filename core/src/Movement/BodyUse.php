@@ -55,6 +55,12 @@ final readonly class BodyUse
         return new self($this->hands, null, $this->effort, $this->touch, $this->pulls, $this->also, $this->face);
     }
 
+    /** What eyes and mouth do in a step. */
+    public function faceIn(string $step): FaceForm
+    {
+        return $this->face[$step] ?? FaceForm::Still;
+    }
+
     public function has(BodyNote $note): bool
     {
         return in_array($note, $this->also, true);

@@ -16,7 +16,7 @@ use PHPUnit\Framework\TestCase;
 /** The closer look at what is too small to be seen in the whole figure. */
 final class InsetTest extends TestCase
 {
-    /** @return list<Shape> what is in the ring, back to front */
+    /** @return list<Shape> what is in the ring but for things, back to front */
     private static function inRing(Figure $figure): array
     {
         $roles = array_column($figure->shapes, 'role');
@@ -26,7 +26,7 @@ final class InsetTest extends TestCase
         }
         $ground = (int) array_search(['inset', 0], array_map(static fn (Shape $shape): array => [$shape->role, $shape->line], $figure->shapes), true);
 
-        return array_slice($figure->shapes, $ground + 1, $ring - $ground - 1);
+        return array_values(array_filter(array_slice($figure->shapes, $ground + 1, $ring - $ground - 1), static fn (Shape $shape): bool => !str_starts_with($shape->role, 'prop')));
     }
 
     /**

@@ -96,7 +96,7 @@ final class ToldBesideTest extends TestCase
             static fn (Shape $shape): bool => $shape->role === 'prop',
         ));
         self::assertSame(1, $balls('ball-pass', 'ball'));
-        self::assertSame(2, $balls('ball-squeeze', 'ball'));
+        self::assertSame(2 + 1, $balls('ball-squeeze', 'ball'), 'and the near one once more in the closer look');
     }
 
     public function testWhatIsSeenCloserComesInFromItsRingAndStaysInIt(): void
