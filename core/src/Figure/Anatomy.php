@@ -125,10 +125,7 @@ final class Anatomy
     {
         $chest = $body->point('chest');
         $at = $body->point('head');
-        $up = $at->minus($chest)->unit();
-        $gaze = $body->point('nose')->minus($at);
-        $gaze = $gaze->plus($up, -$gaze->dot($up))->unit();
-        $right = $up->cross($gaze)->unit();
+        [$right, $up, $gaze] = $body->headAxes();
 
         $neck = new Flesh();
         $neck->ball($at->plus($up, -3.5, $gaze, -0.9), 2.5, $neck->ball($chest->plus($body->fromTrunk(new Vector(0, 2.2, -0.5))), 2.3));

@@ -51,11 +51,7 @@ final readonly class Face
      */
     public static function shapes(Skeleton $body, Camera $camera, FaceForm $form, Side $towards, string $role): array
     {
-        $at = $body->point('head');
-        $up = $at->minus($body->point('chest'))->unit();
-        $gaze = $body->point('nose')->minus($at);
-        $gaze = $gaze->plus($up, -$gaze->dot($up))->unit();
-        $face = new self($at, $up->cross($gaze)->unit(), $up, $gaze, $camera);
+        $face = new self($body->point('head'), ...[...$body->headAxes(), $camera]);
 
         return [...$face->cheeks($form, $role), ...$face->eyes($form, $towards), ...$face->mouth($form)];
     }

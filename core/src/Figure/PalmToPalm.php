@@ -6,6 +6,7 @@ namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
+use KindChair\Movement\FaceForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 
@@ -31,7 +32,11 @@ final readonly class PalmToPalm
         return count($meet) === 2;
     }
 
-    public static function posed(Pose $pose, Skeleton $body, DrawnSeat $seat): Posed
+    /**
+     * @param FaceForm $face what eyes and mouth do
+     * @param Side $towards the side that is named
+     */
+    public static function posed(Pose $pose, Skeleton $body, DrawnSeat $seat, FaceForm $face, Side $towards): Posed
     {
         $meet = $body->point('hand-left')->plus($body->point('hand-right'))->halved();
         $up = $body->fromTrunk((new Vector(0, 0.95, 0.3))->unit());
@@ -46,6 +51,6 @@ final readonly class PalmToPalm
             $grips[$side->value] = Grip::palmToPalm($body->point("wrist-{$side->other()->value}")->plus($up, Measures::HAND), $up);
         }
 
-        return new Posed($pose, $body, static fn (): array => $grips, $seat);
+        return new Posed($pose, $body, static fn (): array => $grips, $seat, $face, $towards);
     }
 }

@@ -16,7 +16,8 @@ final class Posed
 
     /**
      * @param Closure(): array<string, Grip> $held what the hands do, by side
-     * @param FaceForm $face what eyes and mouth do, and the side that is named
+     * @param FaceForm $face what eyes and mouth do
+     * @param Side $towards the side that is named, to which eyes may go
      */
     public function __construct(public readonly Pose $pose, public readonly Skeleton $body, private readonly Closure $held, public readonly DrawnSeat $seat, public readonly FaceForm $face = FaceForm::Still, public readonly Side $towards = Side::Left)
     {

@@ -154,7 +154,8 @@ final class Scene
     /** @return list<Shape> what is small enough to be seen whole in a closer look: a ball under the sole or in the hand */
     public function propsCloser(Skeleton $body, Camera $closer): array
     {
-        return match ($this->variation->props === ['ball'] ? $this->variation->propAt : null) {
+        // A face that moves is looked at in place of hand or foot.
+        return match ($this->variation->props === ['ball'] && !$this->hasFace() ? $this->variation->propAt : null) {
             PropPlace::UnderFoot => $this->under($body, $closer, null),
             PropPlace::InHand => $this->movement->mainRegion() === Region::WristsHands ? Props::of(PropPlace::InHand, ['ball'], $body, $closer, $this->side, false) : [],
             default => [],
@@ -174,8 +175,10 @@ final class Scene
      */
     public function posed(Pose $pose, ?Step $step, ?Side $named = null): Posed
     {
+        $named ??= $this->side;
+        $face = $this->variation->body->faceIn($step->id ?? '');
         $body = $pose === $this->rest ? $this->restBody() : Skeleton::of($pose, $this->seat);
-        $contacts = $step === null ? [] : Contacts::during($this->variation->body, $step->id, $step->phase, $named ?? $this->side);
+        $contacts = $step === null ? [] : Contacts::during($this->variation->body, $step->id, $step->phase, $named);
         if ($step !== null && $this->seat !== DrawnSeat::Standing && $this->seat !== DrawnSeat::FlatBed) {
             [$pose, $body] = OverThighs::held($pose, $body, $this->seat, array_column($contacts, 0));
         }
@@ -187,7 +190,7 @@ final class Scene
             $body = Skeleton::of($pose, $this->seat);
         }
         if (PalmToPalm::isMeant($pose, $contacts)) {
-            return PalmToPalm::posed($pose, $body, $this->seat);
+            return PalmToPalm::posed($pose, $body, $this->seat, $face, $named);
         }
         [$seat, $variation] = [$this->seat, $this->variation];
 
@@ -198,7 +201,7 @@ final class Scene
             }
 
             return self::formed($grips, $pose, $step?->fingers);
-        }, $seat, $variation->body->faceIn($step->id ?? ''), $named ?? $this->side);
+        }, $seat, $face, $named);
     }
 
     /**

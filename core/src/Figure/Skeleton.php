@@ -142,6 +142,16 @@ final class Skeleton
         return new Vector($v->dot($right), $v->dot($up), $v->dot($ahead));
     }
 
+    /** @return array{Vector, Vector, Vector} the head's directions: to the right, up, and where it looks; each a unit long, square to the others */
+    public function headAxes(): array
+    {
+        $up = $this->point('head')->minus($this->point('chest'))->unit();
+        $gaze = $this->point('nose')->minus($this->point('head'));
+        $gaze = $gaze->plus($up, -$gaze->dot($up))->unit();
+
+        return [$up->cross($gaze)->unit(), $up, $gaze];
+    }
+
     public function point(string $name): Vector
     {
         if (!isset($this->points[$name])) {

@@ -10,10 +10,14 @@ use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Face;
 use KindChair\Figure\Figure;
 use KindChair\Figure\Motion;
+use KindChair\Figure\Posed;
+use KindChair\Figure\Scene;
 use KindChair\Figure\Settled;
 use KindChair\Figure\Shape;
 use KindChair\Movement\Base;
+use KindChair\Movement\BodyUse;
 use KindChair\Movement\FaceForm;
+use KindChair\Movement\Variation;
 use KindChair\Movement\View;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
@@ -103,6 +107,22 @@ final class FaceTest extends TestCase
         }
         self::assertSame([], $wrong);
         self::assertGreaterThan(20, $faces);
+    }
+
+    public function testAFaceIsSeenBesidePalmsThatMeet(): void
+    {
+        $movement = Make::craft()->library->get('palms-close');
+        $rung = $movement->variation('palms');
+        $smiling = new BodyUse($rung->body->hands, face: array_fill_keys(array_column($movement->steps, 'id'), FaceForm::Smile));
+        $drawn = static function (BodyUse $use) use ($movement, $rung): Posed {
+            $with = new Variation($rung->id, $rung->name, $rung->level, $rung->bases, $rung->position, $rung->introduction, $rung->angles, $rung->cues, $use, $rung->props, $rung->propAt, $rung->scalesDown, $rung->forBase);
+            $scene = Scene::of($movement, $with->onSeatsOf($rung), Base::Chair, Side::Right);
+
+            return $scene->posed($scene->pose($movement->steps[0]->id), $movement->steps[0]);
+        };
+
+        self::assertSame([FaceForm::Smile, Side::Right], [$drawn($smiling)->face, $drawn($smiling)->towards]);
+        self::assertSame(FaceForm::Still, $drawn($rung->body)->face);
     }
 
     public function testAMotionOpensTheMouthAndClosesItAgain(): void
