@@ -90,15 +90,16 @@ final readonly class ArmReach
     }
 
     /**
-     * The angles of an arm that rests on something, its elbow out and a little back; null where it does not reach there.
+     * The angles of an arm that rests on something; null where it does not reach there.
      *
      * @param float $beyond how far from the wrist the hand touches, in units
+     * @param Vector|null $elbow the way from shoulder to elbow that is kept as far as may be; null for out and a little back
      * @return array<string, float>|null degrees by joint action
      */
-    public static function atEase(Skeleton $skeleton, Side $side, Vector $place, float $beyond = Measures::HAND): ?array
+    public static function atEase(Skeleton $skeleton, Side $side, Vector $place, float $beyond = Measures::HAND, ?Vector $elbow = null): ?array
     {
-        $local = $skeleton->inTrunk($place->minus($skeleton->point('chest')));
-        $way = ($side === Side::Left ? $local->mirrored() : $local)->minus(Skeleton::shoulderOf(0.0, ['shoulder-flexion' => 0.0, 'shoulder-abduction' => 0.0]));
+        $local = $skeleton->inTrunk($place->minus($skeleton->point("shoulder-$side->value")));
+        $way = $side === Side::Left ? $local->mirrored() : $local;
         $lower = Measures::FOREARM + $beyond;
         $far = $way->length();
         if ($far > Measures::UPPER_ARM + $lower || $far < abs(Measures::UPPER_ARM - $lower)) {
@@ -107,7 +108,8 @@ final readonly class ArmReach
         $along = $way->unit();
         $bend = rad2deg(acos(($far ** 2 - Measures::UPPER_ARM ** 2 - $lower ** 2) / (2 * Measures::UPPER_ARM * $lower)));
         $open = acos((Measures::UPPER_ARM ** 2 + $far ** 2 - $lower ** 2) / (2 * Measures::UPPER_ARM * $far));
-        $wanted = new Vector(0.45, -0.3, -0.85);
+        $kept = $elbow === null ? null : $skeleton->inTrunk($elbow);
+        $wanted = ($side === Side::Left ? $kept?->mirrored() : $kept) ?? new Vector(0.45, -0.3, -0.85);
         $out = $wanted->plus($along, -$wanted->dot($along))->unit();
         $upper = Vector::sum($along, cos($open), $out, sin($open));
         $hinge = Vector::sum($along, sin($open), $out, -cos($open));

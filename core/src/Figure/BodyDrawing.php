@@ -81,6 +81,7 @@ final readonly class BodyDrawing
         $settles = $layers ?? $posed;
         $settled = $layers === null ? $parts : Anatomy::of($settles->body, $settles->pose, $settles->grips(), $this->inset?->showsToes() ?? false);
         $order = Layers::of($settled, $settles->grips(), $camera, $this->near);
+        $order = $lap === [] ? $order : Layers::overLap($order, $settles->grips(), $settles->body, $camera, $this->near);
         if ($this->absent !== []) {
             $order = array_values(array_filter($order, $this->isDrawn(...)));
         }

@@ -62,7 +62,7 @@ final readonly class Contacts
     /** Whether a hand lies on what a chair with arms has elsewhere. */
     private static function holdsTheSeat(BodyUse $body): bool
     {
-        return array_intersect([HandPlace::Seat->value, HandPlace::Armrest->value], array_map(static fn (HandContact $hand): string => $hand->on->value, $body->hands)) !== [];
+        return array_intersect([HandPlace::Seat->value, HandPlace::Armrest->value, HandPlace::Backrest->value], array_map(static fn (HandContact $hand): string => $hand->on->value, $body->hands)) !== [];
     }
 
     /** The angles of a step with the hands brought to where they lie, while the left side is named. */
@@ -132,6 +132,21 @@ final readonly class Contacts
         usort($during, static fn (array $a, array $b): int => HandPlaces::movesWithArms($a[1]->on) <=> HandPlaces::movesWithArms($b[1]->on));
 
         return $during;
+    }
+
+    /**
+     * @param list<Step> $steps of the movement
+     * @return list<Side> whose hand has been brought to where it lies in a step
+     */
+    public static function lying(BodyUse $body, array $steps, string $stepId, Side $named): array
+    {
+        foreach ($body->hands === [] ? [] : $steps as $step) {
+            if ($step->id === $stepId) {
+                return array_column(self::during($body, $stepId, $step->phase, $named), 0);
+            }
+        }
+
+        return [];
     }
 
     /** @param array<string, float> $found degrees by joint action */

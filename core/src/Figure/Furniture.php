@@ -6,25 +6,14 @@ namespace KindChair\Figure;
 
 use KindChair\Body\Side;
 
-/**
- * Chair, wheelchair and bed in the figure's room, drawn by the same camera as the body. Measures in units of 1.65 cm: a seat 39 cm high
- * under the thighs, 46 wide and 44 deep; wheels of 60 cm; a mattress 15 cm thick.
- */
+/** Chair, wheelchair and bed in the figure's room, drawn by the same camera as the body. */
 final readonly class Furniture
 {
     private const FLOOR_OF_STANDING = -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - Measures::ANKLE;
-    private const SEAT = -5.9;
-    private const SIDE = 12.5;
-    private const FRONT = 15.5;
-    private const BACK = -10.5;
-    private const TOP = 24.0;
     private const LEG = 0.85;
     private const THICK = 2.2;
-    private const WHEEL = 17.5;
-    private const WHEEL_SIDE = 15.5;
-    private const ARMREST = 6.6;
+    /** A mattress is 13 cm thick. */
     private const MATTRESS = 8.0;
-    private const BED_SIDE = 26.0;
 
     /**
      * @param Side $near the side that is turned towards the viewer
@@ -45,12 +34,12 @@ final readonly class Furniture
         $drawn = new self($camera, $near, Measures::FLOOR - $lower);
 
         return match ($seat) {
-            DrawnSeat::Chair => [$drawn->chairAt(new Vector(0, 0, 0), self::TOP), [], [], []],
-            DrawnSeat::Armchair => [[...$drawn->chairAt(new Vector(0, 0, 0), self::TOP), ...$drawn->armrest($near->other(), self::SIDE + 2)], $drawn->armrest($near, self::SIDE + 2), [], []],
+            DrawnSeat::Chair => [$drawn->chairAt(new Vector(0, 0, 0), SeatMeasures::TOP), [], [], []],
+            DrawnSeat::Armchair => [[...$drawn->chairAt(new Vector(0, 0, 0), SeatMeasures::TOP), ...$drawn->armrest($seat, $near->other())], $drawn->armrest($seat, $near), [], []],
             DrawnSeat::Sideways => [$drawn->chairAcross(), [], [], []],
             // The chair's back is between who stands and whoever looks.
-            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(0, self::FLOOR_OF_STANDING - Measures::FLOOR, HandPlaces::RAIL[1] - self::BACK + 3.5), HandPlaces::RAIL[0] - 1 - self::FLOOR_OF_STANDING + Measures::FLOOR), []],
-            DrawnSeat::Wheelchair => [$drawn->wheelchair($swung), [...$drawn->armrest($near, self::SIDE + 1), ...$drawn->wheel($near)], [], $belted ? $drawn->belt() : []],
+            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(0, self::FLOOR_OF_STANDING - Measures::FLOOR, HandPlaces::RAIL[1] - SeatMeasures::BACK + 3.5), HandPlaces::RAIL[0] - 1 - self::FLOOR_OF_STANDING + Measures::FLOOR), []],
+            DrawnSeat::Wheelchair => [$drawn->wheelchair($swung), [...$drawn->armrest($seat, $near), ...$drawn->wheel($near)], [], $belted ? $drawn->belt() : []],
             DrawnSeat::Bed => [$drawn->raisedBed($seat), [], [], []],
             DrawnSeat::FlatBed => [$drawn->flatBed(), [], [], []],
         };
@@ -73,14 +62,14 @@ final readonly class Furniture
         $p = static fn (float $x, float $y, float $z): Vector => $at->plus(new Vector($x, $y, $z));
         $legs = new Outline();
         foreach ([-1, 1] as $sign) {
-            $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::FRONT - 1), $p($sign * (self::SIDE - 1), $this->floor, self::FRONT));
-            $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::BACK), $p($sign * (self::SIDE - 1), $this->floor, self::BACK - 2));
-            $this->strut($legs, $p($sign * (self::SIDE - 1), self::SEAT, self::BACK), $p($sign * (self::SIDE - 1), $top, self::BACK - 3.5));
+            $this->strut($legs, $p($sign * (SeatMeasures::SIDE - 1), SeatMeasures::SEAT, SeatMeasures::FRONT - 1), $p($sign * (SeatMeasures::SIDE - 1), $this->floor, SeatMeasures::FRONT));
+            $this->strut($legs, $p($sign * (SeatMeasures::SIDE - 1), SeatMeasures::SEAT, SeatMeasures::BACK), $p($sign * (SeatMeasures::SIDE - 1), $this->floor, SeatMeasures::BACK - 2));
+            $this->strut($legs, $p($sign * (SeatMeasures::SIDE - 1), SeatMeasures::SEAT, SeatMeasures::BACK), $p($sign * (SeatMeasures::SIDE - 1), $top, SeatMeasures::BACK - 3.5));
         }
         $back = new Outline();
-        $this->box($back, $p(0, $top - 5.5, self::BACK - 3.1), new Vector(self::SIDE - 1, 0, 0), new Vector(0, 5.0, -0.6), new Vector(0, 0, 0.7));
+        $this->box($back, $p(0, $top - 5.5, SeatMeasures::BACK - 3.1), new Vector(SeatMeasures::SIDE - 1, 0, 0), new Vector(0, 5.0, -0.6), new Vector(0, 0, 0.7));
         $seat = new Outline();
-        $this->box($seat, $p(0, self::SEAT - self::THICK / 2, (self::FRONT + self::BACK) / 2), new Vector(self::SIDE, 0, 0), new Vector(0, self::THICK / 2, 0), new Vector(0, 0, (self::FRONT - self::BACK) / 2));
+        $this->box($seat, $p(0, SeatMeasures::SEAT - self::THICK / 2, (SeatMeasures::FRONT + SeatMeasures::BACK) / 2), new Vector(SeatMeasures::SIDE, 0, 0), new Vector(0, self::THICK / 2, 0), new Vector(0, 0, (SeatMeasures::FRONT - SeatMeasures::BACK) / 2));
 
         return [$legs->filled('seat'), $back->filled('seat'), $seat->filled('seat')];
     }
@@ -89,27 +78,30 @@ final readonly class Furniture
     private function chairAcross(): array
     {
         $x = $this->near === Side::Left ? 1.0 : -1.0;
+        [$first, $last] = SeatMeasures::ACROSS;
+        [$middle, $half] = [($first + $last) / 2, ($last - $first) / 2];
         $legs = new Outline();
         foreach ([-1, 1] as $sign) {
-            $this->strut($legs, new Vector(-$x * 12.0, self::SEAT, $sign * 10.5), new Vector(-$x * 12.5, $this->floor, $sign * 11.0));
-            $this->strut($legs, new Vector($x * 11.0, self::SEAT, $sign * 10.5), new Vector($x * 12.5, $this->floor, $sign * 11.0));
-            $this->strut($legs, new Vector($x * 11.0, self::SEAT, $sign * 10.5), new Vector($x * 14.0, self::TOP, $sign * 10.5));
+            [$inner, $outer] = [$middle + $sign * ($half - 1), $middle + $sign * ($half - 0.5)];
+            $this->strut($legs, new Vector(-$x * 12.0, SeatMeasures::SEAT, $inner), new Vector(-$x * 12.5, $this->floor, $outer));
+            $this->strut($legs, new Vector($x * 11.0, SeatMeasures::SEAT, $inner), new Vector($x * 12.5, $this->floor, $outer));
+            $this->strut($legs, new Vector($x * 11.0, SeatMeasures::SEAT, $inner), new Vector($x * 14.0, SeatMeasures::TOP, $inner));
         }
         $back = new Outline();
-        $this->box($back, new Vector($x * 13.4, self::TOP - 5.5, 0), new Vector(0, 0, 10.5), new Vector($x * 0.6, 5.0, 0), new Vector(0.7, 0, 0));
+        $this->box($back, new Vector($x * 13.4, SeatMeasures::TOP - 5.5, $middle), new Vector(0, 0, $half - 1), new Vector($x * 0.6, 5.0, 0), new Vector(0.7, 0, 0));
         $seat = new Outline();
-        $this->box($seat, new Vector(0, self::SEAT - self::THICK / 2, 0), new Vector(self::SIDE, 0, 0), new Vector(0, self::THICK / 2, 0), new Vector(0, 0, 11.5));
+        $this->box($seat, new Vector(0, SeatMeasures::SEAT - self::THICK / 2, $middle), new Vector(SeatMeasures::SIDE, 0, 0), new Vector(0, self::THICK / 2, 0), new Vector(0, 0, $half));
 
         return [$legs->filled('seat'), $back->filled('seat'), $seat->filled('seat')];
     }
 
     /** @return list<Shape> */
-    private function armrest(Side $side, float $out): array
+    private function armrest(DrawnSeat $seat, Side $side): array
     {
-        $x = $side === Side::Right ? $out : -$out;
+        $x = (float) SeatMeasures::armrest($seat) * ($side === Side::Right ? 1 : -1);
         $outline = new Outline();
-        $this->strut($outline, new Vector($x, self::ARMREST, self::BACK), new Vector($x, self::ARMREST, 10.5), 1.1);
-        $this->strut($outline, new Vector($x, self::ARMREST, 9.0), new Vector($x, self::SEAT, 10.0), 0.8);
+        $this->strut($outline, new Vector($x, SeatMeasures::ARMREST, SeatMeasures::BACK), new Vector($x, SeatMeasures::ARMREST, SeatMeasures::ARMREST_ENDS), 1.1);
+        $this->strut($outline, new Vector($x, SeatMeasures::ARMREST, 9.0), new Vector($x, SeatMeasures::SEAT, 10.0), 0.8);
 
         return [$outline->filled('seat', true)];
     }
@@ -122,50 +114,50 @@ final readonly class Furniture
     {
         $frame = new Outline();
         foreach ([-1, 1] as $sign) {
-            $x = $sign * (self::SIDE - 0.5);
-            $this->strut($frame, new Vector($x, self::SEAT - 1, self::BACK), new Vector($x, self::TOP - 3, self::BACK - 3));
+            $x = $sign * (SeatMeasures::SIDE - 0.5);
+            $this->strut($frame, new Vector($x, SeatMeasures::SEAT - 1, SeatMeasures::BACK), new Vector($x, SeatMeasures::TOP - 3, SeatMeasures::BACK - 3));
             // The handles behind, the hangers of the footplates before.
-            $this->strut($frame, new Vector($x, self::TOP - 3, self::BACK - 3), new Vector($x, self::TOP - 3.4, self::BACK - 8), 1.0);
-            $this->strut($frame, new Vector($x, self::SEAT - 1, self::BACK), new Vector($x, self::SEAT - 1, self::FRONT + 2));
+            $this->strut($frame, new Vector($x, SeatMeasures::TOP - 3, SeatMeasures::BACK - 3), new Vector($x, SeatMeasures::TOP - 3.4, SeatMeasures::BACK - 8), 1.0);
+            $this->strut($frame, new Vector($x, SeatMeasures::SEAT - 1, SeatMeasures::BACK), new Vector($x, SeatMeasures::SEAT - 1, SeatMeasures::FRONT + 2));
             $isSwung = in_array($sign < 0 ? Side::Left : Side::Right, $swung, true);
-            $this->strut($frame, new Vector($x * 0.95, self::SEAT - 1, self::FRONT + 2), $isSwung ? new Vector($x * 1.35, $this->floor + 1.5, self::FRONT + 3) : new Vector($x * 0.85, $this->floor + 1.5, self::FRONT + 7));
+            $this->strut($frame, new Vector($x * 0.95, SeatMeasures::SEAT - 1, SeatMeasures::FRONT + 2), $isSwung ? new Vector($x * 1.35, $this->floor + 1.5, SeatMeasures::FRONT + 3) : new Vector($x * 0.85, $this->floor + 1.5, SeatMeasures::FRONT + 7));
         }
         $back = new Outline();
-        $this->box($back, new Vector(0, 9.5, self::BACK - 1.8), new Vector(self::SIDE - 1, 0, 0), new Vector(0, 11, -1.2), new Vector(0, 0, 0.8));
+        $this->box($back, new Vector(0, 9.5, SeatMeasures::BACK - 1.8), new Vector(SeatMeasures::SIDE - 1, 0, 0), new Vector(0, 11, -1.2), new Vector(0, 0, 0.8));
         $seat = new Outline();
-        $this->box($seat, new Vector(0, self::SEAT - 0.8, (self::FRONT + self::BACK) / 2), new Vector(self::SIDE, 0, 0), new Vector(0, 0.9, 0), new Vector(0, 0, (self::FRONT - self::BACK) / 2));
+        $this->box($seat, new Vector(0, SeatMeasures::SEAT - 0.8, (SeatMeasures::FRONT + SeatMeasures::BACK) / 2), new Vector(SeatMeasures::SIDE, 0, 0), new Vector(0, 0.9, 0), new Vector(0, 0, (SeatMeasures::FRONT - SeatMeasures::BACK) / 2));
         $plates = [];
         foreach ([-1, 1] as $sign) {
             $plate = new Outline();
             if (in_array($sign < 0 ? Side::Left : Side::Right, $swung, true)) {
                 // Turned outwards on its hanger, it stands out beside the frame.
-                $this->box($plate, new Vector($sign * (self::SIDE + 8.5), $this->floor - 0.6, self::FRONT + 3), new Vector(5.0, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 4.5));
+                $this->box($plate, new Vector($sign * (SeatMeasures::SIDE + 8.5), $this->floor - 0.6, SeatMeasures::FRONT + 3), new Vector(5.0, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 4.5));
             } else {
-                $this->box($plate, new Vector($sign * 7.5, $this->floor - 0.6, self::FRONT + 11), new Vector(4.5, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 5.0));
+                $this->box($plate, new Vector($sign * 7.5, $this->floor - 0.6, SeatMeasures::FRONT + 11), new Vector(4.5, 0, 0), new Vector(0, 0.5, 0), new Vector(0, 0, 5.0));
             }
             $plates[] = $plate->filled('seat');
         }
 
-        return [...$this->wheel($this->near->other()), $frame->filled('seat'), $back->filled('seat'), $seat->filled('seat'), ...$this->armrest($this->near->other(), self::SIDE + 1), ...$plates];
+        return [...$this->wheel($this->near->other()), $frame->filled('seat'), $back->filled('seat'), $seat->filled('seat'), ...$this->armrest(DrawnSeat::Wheelchair, $this->near->other()), ...$plates];
     }
 
     /** @return list<Shape> a wheel with its hand rim, and the caster before it */
     private function wheel(Side $side): array
     {
-        $x = $side === Side::Right ? self::WHEEL_SIDE : -self::WHEEL_SIDE;
-        $hub = new Vector($x, $this->floor - 2 + self::WHEEL, -4.0);
+        $x = $side === Side::Right ? SeatMeasures::WHEEL_SIDE : -SeatMeasures::WHEEL_SIDE;
+        $hub = new Vector($x, SeatMeasures::HUB[0] + $this->floor - Measures::FLOOR, SeatMeasures::HUB[1]);
         $axle = new Outline();
         $this->strut($axle, $hub, $hub, 1.4);
         // The brake, put on: its lever lies forward and its pad on the tyre.
-        $tyre = $hub->plus(new Vector(0, self::WHEEL * 0.62, self::WHEEL * 0.78));
+        $tyre = $hub->plus(new Vector(0, SeatMeasures::WHEEL * 0.62, SeatMeasures::WHEEL * 0.78));
         $this->strut($axle, $tyre, $tyre->plus(new Vector(0, 1.2, 3.2)), 0.7);
         $this->strut($axle, $tyre->plus(new Vector(0, 1.2, 3.2)), $tyre->plus(new Vector(0, 4.6, 6.2)), 0.6);
 
         return [
-            $this->ring($hub, self::WHEEL)->stroked('seat', 1.7),
-            $this->ring($hub, self::WHEEL - 2.4)->stroked('seat', 0.6),
+            $this->ring($hub, SeatMeasures::WHEEL)->stroked('seat', 1.7),
+            $this->ring($hub, SeatMeasures::WHEEL - 2.4)->stroked('seat', 0.6),
             $axle->filled('seat'),
-            $this->ring(new Vector($x * 0.85, $this->floor + 2.2, self::FRONT + 1.0), 4.2)->stroked('seat', 1.4),
+            $this->ring(new Vector($x * 0.85, $this->floor + 2.2, SeatMeasures::FRONT + 1.0), 4.2)->stroked('seat', 1.4),
         ];
     }
 
@@ -192,30 +184,25 @@ final readonly class Furniture
     /** @return list<Shape> */
     private function raisedBed(DrawnSeat $seat): array
     {
-        $back = (new Vector(0, 1, 0))->pitched(-$seat->recline());
-        $thigh = (new Vector(0, 0, 1))->pitched(-LegJoints::lying($seat));
-        $shin = (new Vector(0, -1, 0))->pitched(-(90.0 + LegJoints::lying($seat) - $seat->restingKnee()));
-        $under = static fn (Vector $way): Vector => $way->cross(new Vector(1, 0, 0))->unit();
-        $hips = Vector::sum($under($thigh), -5.2, $back, -1.0);
-        $knees = $hips->plus($thigh, Measures::THIGH);
+        $parts = SeatMeasures::mattress($seat);
         $frame = new Outline();
         $low = Measures::FLOOR + 2;
         foreach ([-1, 1] as $sign) {
-            $x = $sign * (self::BED_SIDE - 2);
+            $x = $sign * (SeatMeasures::BED_SIDE - 2);
             $this->strut($frame, new Vector($x, $low + 9, -34), new Vector($x, $low, -34), 1.2);
             $this->strut($frame, new Vector($x, $low + 9, 48), new Vector($x, $low, 48), 1.2);
             $this->strut($frame, new Vector($x, $low + 9, -38), new Vector($x, $low + 9, 54), 1.2);
         }
         $mattress = $sheets = [];
-        foreach ([[$hips, $back, 46.0], [$hips, $thigh, Measures::THIGH], [$knees, $shin, 34.0]] as [$from, $way, $long]) {
+        foreach ($parts as [$from, $way, $long, $over]) {
             $outline = new Outline();
-            $normal = $way === $back ? $under((new Vector(0, 0, 0))->minus($way)) : $under($way);
-            $this->box($outline, $from->plus($way, $long / 2, $normal, -self::MATTRESS / 2), new Vector(self::BED_SIDE, 0, 0), $normal->times(self::MATTRESS / 2), $way->times($long / 2));
+            $this->box($outline, $from->plus($way, $long / 2, $over, -self::MATTRESS / 2), new Vector(SeatMeasures::BED_SIDE, 0, 0), $over->times(self::MATTRESS / 2), $way->times($long / 2));
             $mattress[] = $outline->filled('seat');
-            $sheets[] = $this->sheet($from->plus($way, $long / 2), new Vector(self::BED_SIDE - 2, 0, 0), $way->times($long / 2 - 0.5));
+            $sheets[] = $this->sheet($from->plus($way, $long / 2), new Vector(SeatMeasures::BED_SIDE - 2, 0, 0), $way->times($long / 2 - 0.5));
         }
         $pillow = new Outline();
-        $this->pillow($pillow, $hips->plus($back, 41.0, $under((new Vector(0, 0, 0))->minus($back)), 0.4), $back);
+        [$hips, $back, , $over] = $parts[0];
+        $this->pillow($pillow, $hips->plus($back, 41.0, $over, 0.4), $back);
 
         return [$frame->filled('seat'), ...$mattress, ...$sheets, ...$this->rail(-4.0, 20.0), $pillow->filled('pillow', true)];
     }
@@ -226,21 +213,21 @@ final readonly class Furniture
         $frame = new Outline();
         foreach ([-1, 1] as $sign) {
             foreach ([-50, 54] as $z) {
-                $this->strut($frame, new Vector($sign * (self::BED_SIDE - 2), -14, $z), new Vector($sign * (self::BED_SIDE - 2), -28, $z), 1.2);
+                $this->strut($frame, new Vector($sign * (SeatMeasures::BED_SIDE - 2), -14, $z), new Vector($sign * (SeatMeasures::BED_SIDE - 2), -28, $z), 1.2);
             }
         }
         $mattress = new Outline();
-        $this->box($mattress, new Vector(0, -5.2 - self::MATTRESS / 2, 2), new Vector(self::BED_SIDE, 0, 0), new Vector(0, self::MATTRESS / 2, 0), new Vector(0, 0, 56.0));
+        $this->box($mattress, new Vector(0, -SeatMeasures::UNDER - self::MATTRESS / 2, 2), new Vector(SeatMeasures::BED_SIDE, 0, 0), new Vector(0, self::MATTRESS / 2, 0), new Vector(0, 0, 56.0));
         $pillow = new Outline();
         $this->pillow($pillow, new Vector(0, -4.4, -42.0), new Vector(0, 0, -1));
 
-        return [$frame->filled('seat'), $mattress->filled('seat'), $this->sheet(new Vector(0, -5.2, 2), new Vector(self::BED_SIDE - 2, 0, 0), new Vector(0, 0, 54.0)), $pillow->filled('pillow', true)];
+        return [$frame->filled('seat'), $mattress->filled('seat'), $this->sheet(new Vector(0, -SeatMeasures::UNDER, 2), new Vector(SeatMeasures::BED_SIDE - 2, 0, 0), new Vector(0, 0, 54.0)), $pillow->filled('pillow', true)];
     }
 
     /** @return list<Shape> the rail on the far side; the near one is let down */
     private function rail(float $from, float $to): array
     {
-        $x = $this->near === Side::Left ? self::BED_SIDE : -self::BED_SIDE;
+        $x = $this->near === Side::Left ? SeatMeasures::BED_SIDE : -SeatMeasures::BED_SIDE;
         $rail = new Outline();
         foreach ([4.0, 9.0] as $height) {
             $this->strut($rail, new Vector($x, $height, $from), new Vector($x, $height, $to), 0.6);

@@ -21,12 +21,11 @@ final readonly class HandPlaces
     /** Half the breadth of ribs and waist. */
     private const RIBS = 8.5;
     private const HEAD = 6.3;
-    /** Half the breadth of the seat, and how far out armrests and wheels are; height of the seat, of an armrest, of a tyre. */
-    private const SEAT_SIDE = 13.5;
-    private const ARMREST_SIDE = 17.0;
-    private const SEAT = -6.0;
-    private const ARMREST = 8.0;
-    private const TYRE = 3.0;
+    /** How far out the edge of a seat is held; how high a hand lies over what it lies on. */
+    private const SEAT_SIDE = SeatMeasures::SIDE + 1;
+    private const OVER = 1.4;
+    /** How far out a hand lies in bed. */
+    private const BESIDE = 15.0;
     /** Where a thigh is held from below: shares of its length, the likeliest first. */
     private const UNDER = [0.8, 0.65, 0.95, 0.5, 0.35];
     /** The top of a table or tray that stands before the seat, and where it begins. */
@@ -149,25 +148,57 @@ final readonly class HandPlaces
             // A hand that holds on while somebody stands finds the chair's back, whatever it would find in the seat.
             return $row(9.0, self::RAIL[0], self::RAIL[1]);
         }
-        $isBed = $seat === DrawnSeat::Bed || $seat === DrawnSeat::FlatBed;
+        $armrest = SeatMeasures::armrest($seat);
+        $onArmrest = static fn (): array => $row((float) $armrest, SeatMeasures::ARMREST + self::OVER, 10.0, 6.0, 1.0);
+        if ($seat === DrawnSeat::Bed || $seat === DrawnSeat::FlatBed) {
+            return match ($place) {
+                HandPlace::Table => $row(9.0, self::TABLE[0], self::TABLE[1], self::TABLE[1] + 4),
+                HandPlace::Backrest => self::inBed($seat, $out, 0.0, -6.0, -10.0),
+                HandPlace::Armrest => self::inBed($seat, $out, 2.0, 8.0, 14.0),
+                default => self::inBed($seat, $out, 2.0, 8.0, -6.0),
+            };
+        }
+
         return match ($place) {
             HandPlace::Table => $row(9.0, self::TABLE[0], self::TABLE[1], self::TABLE[1] + 4),
             HandPlace::Backrest => match (true) {
-                $seat === DrawnSeat::Sideways => [new Vector(self::SEAT_SIDE * $out, 14.0, 4.0), new Vector(self::SEAT_SIDE * $out, 14.0, -4.0), new Vector(self::SEAT_SIDE * $out, 18.0, 8.0)],
-                $isBed => [...$row(15.0, -5.0, 2.0, -6.0), ...$row(15.0, 0.0, -10.0)],
+                // Over the armrests.
+                $armrest !== null => [...$row(self::SEAT_SIDE, 9.0, -8.5), ...$row(self::SEAT_SIDE, 14.0, -10.0)],
+                $seat === DrawnSeat::Sideways => [...$row(self::SEAT_SIDE, 14.0, 4.0, 10.0), ...$row(self::SEAT_SIDE, 18.0, 8.0)],
                 default => [new Vector(self::SEAT_SIDE * $out, 6.0, -9.0), new Vector(self::SEAT_SIDE * $out, 0.0, -8.0), new Vector(self::SEAT_SIDE * $out, 14.0, -10.0), new Vector(self::SEAT_SIDE * $out, 20.0, -11.0)],
             },
-            HandPlace::Armrest => match (true) {
-                $isBed => $row(15.0, -5.0, 2.0, 8.0, 14.0),
-                // A chair without arms: the hand lies on the edge of the seat or on a cushion there.
-                $seat === DrawnSeat::Armchair, $seat === DrawnSeat::Wheelchair => $row(self::ARMREST_SIDE, self::ARMREST, 10.0, 6.0, 1.0),
-                default => $row(self::SEAT_SIDE, self::SEAT + 4, 2.0, 8.0, -4.0),
-            },
+            // A chair without arms: the hand lies on the edge of the seat or on a cushion there.
+            HandPlace::Armrest => $armrest === null ? $row(self::SEAT_SIDE, SeatMeasures::SEAT + 4, 2.0, 8.0, -4.0) : $onArmrest(),
             default => match (true) {
-                $isBed => $row(15.0, -6.5, 2.0, 8.0, -6.0),
-                $seat === DrawnSeat::Wheelchair => [...$row(self::ARMREST_SIDE, self::ARMREST, 10.0, 6.0, 1.0), ...$row(self::ARMREST_SIDE, self::TYRE, -3.0)],
-                default => $row(self::SEAT_SIDE, self::SEAT, 0.0, 6.0, -6.0, 12.0),
+                $armrest === null => $row(self::SEAT_SIDE, SeatMeasures::SEAT, 0.0, 6.0, -6.0, 12.0),
+                $seat === DrawnSeat::Wheelchair => [...$onArmrest(), ...$row(SeatMeasures::WHEEL_SIDE, SeatMeasures::HUB[0] + SeatMeasures::WHEEL + self::OVER, SeatMeasures::HUB[1])],
+                default => $onArmrest(),
             },
         };
+    }
+
+    /**
+     * On the mattress beside the body.
+     *
+     * @return non-empty-list<Vector> so far ahead of the hips, or so far up the back where that is under 0
+     */
+    private static function inBed(DrawnSeat $seat, float $out, float $first, float ...$deeper): array
+    {
+        $at = static function (float $far) use ($seat, $out): Vector {
+            $beside = new Vector(self::BESIDE * $out, 0, 0);
+            if ($seat === DrawnSeat::FlatBed) {
+                return $beside->plus(new Vector(0, self::OVER - SeatMeasures::UNDER, $far));
+            }
+            [$back, $thighs] = SeatMeasures::mattress($seat);
+            [$from, $way, , $over] = $far < 0 ? $back : $thighs;
+
+            return $beside->plus($from)->plus($way, abs($far), $over, self::OVER);
+        };
+        $points = [$at($first)];
+        foreach ($deeper as $far) {
+            $points[] = $at($far);
+        }
+
+        return $points;
     }
 }

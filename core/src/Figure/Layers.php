@@ -30,6 +30,8 @@ final class Layers
         'upper-arm-left' => 'lower-arm-left', 'lower-arm-left' => 'upper-arm-left', 'thigh-left' => 'shin-left', 'shin-left' => 'thigh-left',
         'upper-arm-right' => 'lower-arm-right', 'lower-arm-right' => 'upper-arm-right', 'thigh-right' => 'shin-right', 'shin-right' => 'thigh-right',
     ];
+    /** Units by which a hand is nearer to the viewer than the hip and so than what lies over the lap. */
+    private const NEARER = 5.0;
     /** Balls that are compared of a part that has many: wrist and knuckles, ankle and ball of the foot. */
     private const OF_MANY = ['hand' => [0, 1, 4], 'foot' => [0, 2, 3]];
 
@@ -57,6 +59,24 @@ final class Layers
         }
 
         return $order;
+    }
+
+    /**
+     * The same where something lies over the lap: the near hand comes after it where it lies on nothing of the body and is nearer than the hip.
+     *
+     * @param list<string> $order
+     * @param array<string, Grip> $grips
+     * @return list<string>
+     */
+    public static function overLap(array $order, array $grips, Skeleton $body, Camera $camera, Side $near): array
+    {
+        $arm = "lower-arm-$near->value";
+        $isNearer = $camera->depth($body->point("hand-$near->value")->minus($body->point("hip-$near->value"))) > self::NEARER;
+        if (!$isNearer || $grips[$near->value]->on !== null || array_search($arm, $order, true) < array_search('torso', $order, true)) {
+            return $order;
+        }
+
+        return [...array_values(array_diff($order, [$arm])), $arm];
     }
 
     /**

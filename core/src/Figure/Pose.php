@@ -79,7 +79,17 @@ final class Pose
         return new self($angles, $this->restingArms);
     }
 
-    /** Whether an arm is where it rests: nothing in the shape asks for it. */
+    /**
+     * The same with an arm laid where it rests.
+     *
+     * @param array<string, float> $degrees by joint action
+     */
+    public function resting(Side $side, array $degrees): self
+    {
+        return new self($this->with($side, $degrees)->angles, [$side->value => true] + $this->restingArms);
+    }
+
+    /** Whether an arm is where it rests: nothing in the shape asks for it, or nothing that takes it from there. */
     public function restsArm(Side $side): bool
     {
         return $this->restingArms[$side->value] ?? false;

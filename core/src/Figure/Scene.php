@@ -70,7 +70,8 @@ final class Scene
     {
         $named ??= $this->side;
 
-        return $this->poses["$stepId/$named->value"] ??= $this->sameAs($stepId, $named) ?? Settled::step($this->variation, $this->angles[$stepId], $this->seat, $named, $this->footing);
+        return $this->poses["$stepId/$named->value"] ??= $this->sameAs($stepId, $named)
+            ?? Hanging::clear(Settled::step($this->variation, $this->angles[$stepId], $this->seat, $named, $this->footing), $this->seat, Contacts::lying($this->variation->body, $this->movement->steps, $stepId, $named));
     }
 
     /** The pose of another step with the same angles: what goes out comes back the same way. */

@@ -10,6 +10,7 @@ use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\BodyUse;
+use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\Phase;
 use KindChair\Movement\Position;
@@ -59,9 +60,9 @@ final readonly class Sketch
     /** @return list<Shape> */
     public function shapes(): array
     {
-        $pose = Settled::pose($this->angles, $this->seat, $this->named, $this->use, $this->position);
-        $body = Skeleton::of($pose, $this->seat);
         $contacts = Contacts::during($this->use, $this->step, $this->phase, $this->named);
+        $pose = $this->pose($this->angles, $contacts);
+        $body = Skeleton::of($pose, $this->seat);
         [$behind, $before, $over] = Furniture::of($this->seat, $this->camera(), $this->named);
 
         return [...$behind, ...$this->body->shapes(new Posed($pose, $body, fn (): array => Grips::of($body, $pose, $this->seat, $contacts, $this->use), $this->seat, $this->use->faceIn($this->step), $this->named), $this->camera(), null, $before, $over)];
@@ -155,7 +156,13 @@ final readonly class Sketch
 
     private function skeleton(Angles $angles): Skeleton
     {
-        return Skeleton::of(Settled::pose($angles, $this->seat, $this->named, $this->use, $this->position), $this->seat);
+        return Skeleton::of($this->pose($angles, Contacts::during($this->use, $this->step, $this->phase, $this->named)), $this->seat);
+    }
+
+    /** @param list<array{Side, HandContact}> $contacts */
+    private function pose(Angles $angles, array $contacts): Pose
+    {
+        return Hanging::clear(Settled::pose($angles, $this->seat, $this->named, $this->use, $this->position), $this->seat, array_column($contacts, 0));
     }
 
     /** @return list<Side> */

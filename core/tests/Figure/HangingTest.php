@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Tests\Figure;
+
+use KindChair\Body\Side;
+use KindChair\Figure\Camera;
+use KindChair\Figure\DrawnSeat;
+use KindChair\Figure\Grip;
+use KindChair\Figure\Layers;
+use KindChair\Figure\Scene;
+use KindChair\Figure\SeatMeasures;
+use KindChair\Figure\Skeleton;
+use KindChair\Figure\Vector;
+use KindChair\Movement\Base;
+use KindChair\Movement\View;
+use KindChair\Tests\Support\Make;
+use PHPUnit\Framework\TestCase;
+
+/** Nothing goes through what is sat on: arms hang in the lap or outside of it, and a leg goes back over its edge. */
+final class HangingTest extends TestCase
+{
+    /** Units of 1.65 cm by which a hand and what it lies on give. */
+    private const GIVES = 1.6;
+
+    /** @return iterable<string, array{Skeleton, DrawnSeat}> every step of every rung on every base, chairs with and without arms */
+    private static function everyBody(): iterable
+    {
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $variation) {
+                foreach ($variation->bases as $base) {
+                    foreach ($base === Base::Chair ? [false, true] : [false] as $withArms) {
+                        $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms, View::ThreeQuarter);
+                        foreach ($movement->steps as $step) {
+                            yield "$movement->id/$variation->id on {$scene->seat->value}, $step->id" => [$scene->posed($scene->pose($step->id), $step)->body, $scene->seat];
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static function body(string $movement, string $rung, string $step, Base $base): Skeleton
+    {
+        $found = Make::craft()->library->get($movement);
+        $scene = Scene::of($found, $found->variation($rung), $base, Side::Left);
+        foreach ($found->steps as $at) {
+            if ($at->id === $step) {
+                return $scene->posed($scene->pose($step), $at)->body;
+            }
+        }
+        self::fail("$movement has no step $step");
+    }
+
+    /** @return list<Vector> along the way over these joints */
+    private static function along(Skeleton $body, string ...$joints): array
+    {
+        $points = [];
+        foreach (array_slice($joints, 1) as $i => $to) {
+            $from = $body->point($joints[$i]);
+            foreach (range(0, 10) as $tenth) {
+                $points[] = $from->plus($body->point($to)->minus($from), $tenth / 10);
+            }
+        }
+
+        return $points;
+    }
+
+    /** Whether a point is in the plate of a seat. */
+    private static function isInSeat(Vector $at, DrawnSeat $seat): bool
+    {
+        $isBetween = $seat === DrawnSeat::Sideways ? $at->z > 1.0 && $at->z < 23.0 : $at->z > -10.5 && $at->z < 15.5;
+
+        return $isBetween && abs($at->x) < 12.5 && $at->y < -5.9 && $at->y > -8.1;
+    }
+
+    private static function isInWheelOrBesideSeat(Vector $at, DrawnSeat $seat): bool
+    {
+        $isInWheel = $seat === DrawnSeat::Wheelchair && abs(abs($at->x) - 15.5) < 1.3 && hypot($at->y + 13.85, $at->z + 4.0) < 17.5;
+
+        return $isInWheel || abs($at->x) < 14.5 && abs($at->x) > 9.0 && $at->y < -6.0 && abs($at->z) < 10.0;
+    }
+
+    public function testNoArmGoesThroughWhatIsSatOn(): void
+    {
+        $in = [];
+        foreach (self::everyBody() as $what => [$body, $seat]) {
+            foreach (Side::cases() as $side) {
+                foreach (self::along($body, "elbow-$side->value", "wrist-$side->value", "fingers-$side->value") as $at) {
+                    $isIn = match ($seat) {
+                        DrawnSeat::Chair, DrawnSeat::Sideways => self::isInSeat($at, $seat),
+                        DrawnSeat::Armchair, DrawnSeat::Wheelchair => self::isInSeat($at, $seat) || self::isInWheelOrBesideSeat($at, $seat),
+                        default => false,
+                    };
+                    if ($isIn) {
+                        $in["$what: $side->value"] = sprintf('%.1f, %.1f, %.1f', $at->x, $at->y, $at->z);
+                    }
+                }
+            }
+        }
+        self::assertSame([], array_slice($in, 0, 8), count($in) . ' in all');
+    }
+
+    public function testNoHandSinksIntoTheMattress(): void
+    {
+        $sunk = [];
+        foreach (self::everyBody() as $what => [$body, $seat]) {
+            foreach ($seat === DrawnSeat::Bed ? Side::cases() : [] as $side) {
+                [, [$from, $way, $long, $over]] = SeatMeasures::mattress($seat);
+                $hand = $body->point("hand-$side->value")->minus($from);
+                if ($hand->dot($way) > 0 && $hand->dot($way) < $long && $hand->dot($over) < -self::GIVES) {
+                    $sunk[$what . ": $side->value"] = round($hand->dot($over), 1);
+                }
+            }
+        }
+        self::assertSame([], array_slice($sunk, 0, 8), count($sunk) . ' in all');
+    }
+
+    public function testWhoSitsSidewaysTakesTheLegBackOverTheEdge(): void
+    {
+        $seen = 0;
+        foreach (self::everyBody() as $what => [$body, $seat]) {
+            foreach ($seat === DrawnSeat::Sideways ? Side::cases() : [] as $side) {
+                foreach (self::along($body, "hip-$side->value", "knee-$side->value", "ankle-$side->value") as $at) {
+                    self::assertFalse(self::isInSeat($at, $seat), "$what: $side->value leg");
+                }
+                ++$seen;
+            }
+        }
+        self::assertGreaterThan(40, $seen);
+    }
+
+    public function testArmsThatHangLieInTheLap(): void
+    {
+        foreach ([Base::Chair, Base::Wheelchair] as $base) {
+            $body = self::body('shoulder-lift', 'small', 'lift', $base);
+            foreach (['left', 'right'] as $side) {
+                self::assertLessThan(5.0, $body->point("hand-$side")->from($body->point("hip-$side"), $body->point("knee-$side")));
+            }
+            self::assertGreaterThan(self::body('shoulder-lift', 'small', 'drop', $base)->point('shoulder-left')->y, $body->point('shoulder-left')->y, 'the shoulders still lift');
+        }
+    }
+
+    public function testArmsThatGoBackHangOutsideOfWhatIsSatOn(): void
+    {
+        $out = static fn (Base $base): float => self::body('clasp-behind', 'sides', 'take', $base)->point('hand-right')->x;
+        self::assertGreaterThan(12.5, $out(Base::Chair));
+        self::assertLessThan(17.0, $out(Base::Chair), 'no further than it takes');
+        self::assertGreaterThan(16.8, $out(Base::Wheelchair), 'beyond the wheel');
+    }
+
+    public function testAHandOnTheArmrestLiesOverTheBeltAndOneBehindTheBackDoesNot(): void
+    {
+        $camera = Camera::of(View::ThreeQuarter, DrawnSeat::Wheelchair, Side::Left);
+        $free = ['left' => Grip::free(0.0, 0.0), 'right' => Grip::free(0.0, 0.0)];
+        $order = ['torso', 'lower-arm-left', 'thigh-left'];
+        $onArmrest = self::body('seated-twist', 'look', 'turn', Base::Wheelchair);
+        self::assertSame(['torso', 'thigh-left', 'lower-arm-left'], Layers::overLap($order, $free, $onArmrest, $camera, Side::Left));
+        self::assertSame($order, Layers::overLap($order, ['left' => Grip::resting(new Vector(0, 0, 0), 'thigh-left')] + $free, $onArmrest, $camera, Side::Left), 'what lies on the body has its place');
+        self::assertSame($order, Layers::overLap($order, $free, self::body('hands-on-low-back', 'back', 'breathe-in', Base::Chair), $camera, Side::Left), 'a hand behind the back');
+        self::assertSame(['lower-arm-left', 'torso', 'thigh-left'], Layers::overLap(['lower-arm-left', 'torso', 'thigh-left'], $free, $onArmrest, $camera, Side::Left));
+    }
+}
