@@ -81,7 +81,7 @@ final readonly class BodyDrawing
         $settles = $layers ?? $posed;
         $settled = $layers === null ? $parts : Anatomy::of($settles->body, $settles->pose, $settles->grips(), $this->inset?->showsToes() ?? false);
         $order = Layers::of($settled, $settles->grips(), $camera, $this->near);
-        $order = $lap === [] ? $order : Layers::overLap($order, $settles->grips(), $settles->body, $camera, $this->near);
+        $order = $lap === [] ? $order : Layers::overLap($order, $settles->grips()[$this->near->value], $settles->body->point("hand-{$this->near->value}")->minus($settles->body->point("hip-{$this->near->value}")), $camera, $this->near);
         if ($this->absent !== []) {
             $order = array_values(array_filter($order, $this->isDrawn(...)));
         }
@@ -147,7 +147,7 @@ final readonly class BodyDrawing
         unset($outlines['head']);
         $drawn = $this->asOne($outlines);
         if ($head !== null) {
-            array_push($drawn, ...$this->asOne(['head' => $head]), ...($this->inset->hasFace ? Face::shapes($posed->body, $closer, $posed->face, $posed->towards, $this->role('head')) : []), ...$this->face($parts, $settled, $closer));
+            array_push($drawn, ...$this->asOne(['head' => $head]), ...($posed->face === null || !$this->inset->hasFace ? [] : Face::shapes($posed->body, $closer, $posed->face, $this->role('head'))), ...$this->face($parts, $settled, $closer));
         }
         $hand = "hand-{$this->near->value}";
         if (isset($outlines[$hand])) {

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
-use KindChair\Body\Side;
-use KindChair\Movement\FaceForm;
-
 /** Eyes, brows and mouth: only in a closer look, where they are what moves. As many lines whatever they do, so that a motion sends numbers only. */
 final readonly class Face
 {
@@ -21,45 +18,26 @@ final readonly class Face
     /** A brow: to the side and up from the eye. */
     private const BROW = [[-0.95, 1.75], [0.25, 1.9], [1.4, 1.3]];
     private const BROW_WIDTH = 0.42;
-    private const RAISED = 0.9;
     /** Corners of an eye or a mouth. */
     private const CORNERS = 16;
-    /** Half the breadth and height of lips, and of what is open between them; how far their ends are drawn up. */
-    private const LIPS = [1.5, 0.3, 0.0, 0.0, 0.25];
-    private const MOUTHS = [
-        FaceForm::JawLoose->value => [1.2, 0.75, 0.85, 0.42, 0.0],
-        FaceForm::MouthOpen->value => [1.4, 1.35, 1.0, 0.95, 0.0],
-        FaceForm::Smile->value => [2.3, 0.4, 0.0, 0.0, 0.8],
-        FaceForm::LipsRound->value => [0.85, 0.8, 0.4, 0.38, 0.0],
-        FaceForm::CheeksFull->value => [0.9, 0.4, 0.0, 0.0, 0.0],
-    ];
-    /** Where pupils go: to the side that is named, up. */
-    private const LOOKS = [FaceForm::EyesUp->value => 0.26, FaceForm::EyesDown->value => -0.26, FaceForm::EyesNear->value => -0.16];
-    private const ASIDE = 0.58;
-    private const CLOSE = 0.5;
-    private const CHEEKS = 1.9;
-    private const TONGUE = 0.75;
-
     private function __construct(private Vector $at, private Vector $right, private Vector $up, private Vector $gaze, private Camera $camera)
     {
     }
 
     /**
-     * @param Side $towards the side that is named
      * @param string $role that of the head
      * @return list<Shape> back to front
      */
-    public static function shapes(Skeleton $body, Camera $camera, FaceForm $form, Side $towards, string $role): array
+    public static function shapes(Skeleton $body, Camera $camera, Expression $shown, string $role): array
     {
         $face = new self($body->point('head'), ...[...$body->headAxes(), $camera]);
 
-        return [...$face->cheeks($form, $role), ...$face->eyes($form, $towards), ...$face->mouth($form)];
+        return [...$face->cheeks($shown->cheek, $role), ...$face->eyes($shown), ...$face->mouth($shown)];
     }
 
     /** @return list<Shape> full ones stand out of the head */
-    private function cheeks(FaceForm $form, string $role): array
+    private function cheeks(float $size, string $role): array
     {
-        $size = $form === FaceForm::CheeksFull ? self::CHEEKS : 0.1;
         $cheeks = [];
         foreach ([-1, 1] as $sign) {
             [$x, $y] = $this->page($sign * self::CHEEK[0], self::CHEEK[1], self::CHEEK[2]);
@@ -70,23 +48,15 @@ final readonly class Face
     }
 
     /** @return list<Shape> */
-    private function eyes(FaceForm $form, Side $towards): array
+    private function eyes(Expression $shown): array
     {
-        $aside = ($towards === Side::Right ? self::ASIDE : -self::ASIDE) * match ($form) {
-            FaceForm::EyesAside => 1,
-            FaceForm::EyesOther => -1,
-            default => 0,
-        };
-        $rise = self::LOOKS[$form->value] ?? 0.0;
-        $raised = $form === FaceForm::BrowsUp ? self::RAISED : 0.0;
         $shapes = [];
         foreach ([-1, 1] as $sign) {
             [$x, $y, $z] = [$sign * self::EYE[0], self::EYE[1], self::EYE[2]];
-            $inwards = $form === FaceForm::EyesNear ? -$sign * self::CLOSE : 0.0;
             $shapes[] = $this->oval($x, $y, $z, self::WHITE[0] + self::LID, self::WHITE[1] + self::LID)->filled('tint');
             $shapes[] = $this->oval($x, $y, $z, self::WHITE[0], self::WHITE[1])->filled('eye');
-            $shapes[] = $this->oval($x + $aside + $inwards, $y + $rise * 0.9, $z, self::PUPIL, self::PUPIL)->filled('pupil');
-            $brow = array_map(fn (array $point): array => $this->page($x + $sign * $point[0], $y + $point[1] + $raised, $z), self::BROW);
+            $shapes[] = $this->oval($x + $shown->aside - $sign * $shown->inwards, $y + $shown->up, $z, self::PUPIL, self::PUPIL)->filled('pupil');
+            $brow = array_map(fn (array $point): array => $this->page($x + $sign * $point[0], $y + $point[1] + $shown->brows, $z), self::BROW);
             $shapes[] = (new Outline())->curve($brow)->stroked('tint', self::BROW_WIDTH * $this->camera->scale());
         }
 
@@ -94,16 +64,15 @@ final readonly class Face
     }
 
     /** @return list<Shape> */
-    private function mouth(FaceForm $form): array
+    private function mouth(Expression $shown): array
     {
-        [$broad, $high, $openBroad, $openHigh, $drawnUp] = self::MOUTHS[$form->value] ?? self::LIPS;
+        [$broad, $high, $openBroad, $openHigh, $drawnUp] = $shown->mouth;
         [$x, $y, $z] = self::MOUTH;
         // A mouth opens downwards.
-        $y -= 0.6 * max(0.0, $high - self::LIPS[1]);
-        $tongue = $form === FaceForm::Tongue ? self::TONGUE : 0.05;
+        $y -= 0.6 * $shown->opens();
 
         return [
-            $this->oval($x + 1.1, $y + 0.7, $z, $tongue, $tongue)->filled('nose'),
+            $this->oval($x + 1.1, $y + 0.7, $z, $shown->tongue, $shown->tongue)->filled('nose'),
             $this->oval($x, $y, $z, $broad, $high, $drawnUp)->filled('tint'),
             $this->oval($x, $y, $z, $openBroad, $openHigh)->filled('pupil'),
         ];

@@ -8,6 +8,7 @@ use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\Effort;
+use KindChair\Movement\FingerForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 
@@ -37,6 +38,20 @@ final readonly class Grips
         foreach ($contacts as [$side, $contact]) {
             $moves = $pose->at(JointAction::FingersCurl, $side) + $pose->at(JointAction::FingersSpread, $side) > 0;
             $grips[$side->value] = $moves ? $grips[$side->value] : self::on($contact->on, $side, $contact->isAcross, $body);
+        }
+
+        return $grips;
+    }
+
+    /**
+     * @param array<string, Grip> $grips by side
+     * @return array<string, Grip> with what single fingers do; a hand that rests holds no thumb up
+     */
+    public static function formed(array $grips, Pose $pose, ?FingerForm $form): array
+    {
+        foreach ($form === null ? [] : Side::cases() as $side) {
+            $rests = $form === FingerForm::ThumbUp && $pose->restsArm($side);
+            $grips[$side->value] = $rests ? $grips[$side->value] : $grips[$side->value]->forming($form);
         }
 
         return $grips;

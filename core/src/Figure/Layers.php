@@ -65,14 +65,13 @@ final class Layers
      * The same where something lies over the lap: the near hand comes after it where it lies on nothing of the body and is nearer than the hip.
      *
      * @param list<string> $order
-     * @param array<string, Grip> $grips
+     * @param Vector $hand from the near hip to the near hand
      * @return list<string>
      */
-    public static function overLap(array $order, array $grips, Skeleton $body, Camera $camera, Side $near): array
+    public static function overLap(array $order, Grip $grip, Vector $hand, Camera $camera, Side $near): array
     {
         $arm = "lower-arm-$near->value";
-        $isNearer = $camera->depth($body->point("hand-$near->value")->minus($body->point("hip-$near->value"))) > self::NEARER;
-        if (!$isNearer || $grips[$near->value]->on !== null || array_search($arm, $order, true) < array_search('torso', $order, true)) {
+        if ($camera->depth($hand) < self::NEARER || $grip->on !== null || array_search($arm, $order, true) < array_search('torso', $order, true)) {
             return $order;
         }
 

@@ -43,8 +43,8 @@ final readonly class Motion
         $body = BodyDrawing::of($movement, $scene, $side);
         [, $layers] = $scene->startAndEnd();
         [$behind, $before, $over, $lap] = $scene->furniture();
-        $draw = static function (Pose $pose, ?Step $step, Side $named) use ($scene, $body, $layers, $before, $over, $lap): array {
-            $posed = $scene->posed($pose, $step, $named);
+        $draw = static function (Pose $pose, ?Step $step, Side $named, ?Expression $face = null) use ($scene, $body, $layers, $before, $over, $lap): array {
+            $posed = $scene->posed($pose, $step, $named, $face);
 
             return [...$scene->propsUnder($posed->body), ...$body->shapes($posed, $scene->camera, $layers, [...$before, ...$scene->propsUnderLeg($posed->body)], [...$over, ...$scene->props($posed->body)], $lap, static fn (Camera $closer): array => $scene->propsCloser($posed->body, $closer))];
         };
@@ -55,7 +55,9 @@ final readonly class Motion
         // A movement without a way in begins where its last repetition ended.
         $last = $cycle[count($cycle) - 1];
         $from = $grownFrom ?? ($enters ? $scene->rest : $scene->pose($last->id));
-        $first = $draw($from, $enters || $grownFrom !== null ? null : $last, $side);
+        $begun = $enters || $grownFrom !== null ? null : $last;
+        $first = $draw($from, $begun, $side);
+        $face = $scene->expression($begun, $side);
         $circle = $movement->laterality->directions !== null && count($cycle) === 2 ? Circle::through($scene->pose($cycle[0]->id), $scene->pose($last->id)) : null;
         $steps = [];
         $alternates = $movement->laterality->sides === SideUse::Alternating;
@@ -65,10 +67,16 @@ final readonly class Motion
             $to = $scene->pose($step->id, $named);
             $turns = $circle !== null && $step->phase === Phase::Cycle;
             $begins = $step === $cycle[0] ? 0 : 1;
-            $along = static fn (Pose $start): array => array_map(
+            $becomes = $scene->expression($step, $named);
+            $along = static fn (Pose $start, ?Expression $face): array => array_map(
                 static fn (int $frame): array => array_map(
                     static fn (Shape $shape): array => $shape->numbers(),
-                    $draw($turns ? $circle->at($begins + $frame / self::FRAMES, $way === 1) : $start->towards($to, $frame / self::FRAMES), $step, $named),
+                    $draw(
+                        $turns ? $circle->at($begins + $frame / self::FRAMES, $way === 1) : $start->towards($to, $frame / self::FRAMES),
+                        $step,
+                        $named,
+                        $becomes === null ? null : $face?->towards($becomes, $frame / self::FRAMES),
+                    ),
                 ),
                 range(1, self::FRAMES),
             );
@@ -76,11 +84,11 @@ final readonly class Motion
                 'step' => $step,
                 'way' => $way,
                 'tenths' => $step->length($pattern, $full, $empty),
-                'frames' => $along($from),
+                'frames' => $along($from, $face),
                 // A repetition that follows another begins where that one ended.
-                'again' => ($enters || $grownFrom !== null || $alternates) && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id, $alternates ? $named->other() : $named)) : [],
+                'again' => ($enters || $grownFrom !== null || $alternates) && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id, $alternates ? $named->other() : $named), $scene->expression($last, $alternates ? $named->other() : $named)) : [],
             ];
-            $from = $to;
+            [$from, $face] = [$to, $becomes];
         }
 
         return new self($scene->view, $alternates, $scene->pose($last->id), [...$behind, ...$scene->propsBehind()], $first, $steps);

@@ -6,7 +6,6 @@ namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
-use KindChair\Movement\FaceForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 
@@ -32,11 +31,8 @@ final readonly class PalmToPalm
         return count($meet) === 2;
     }
 
-    /**
-     * @param FaceForm $face what eyes and mouth do
-     * @param Side $towards the side that is named
-     */
-    public static function posed(Pose $pose, Skeleton $body, DrawnSeat $seat, FaceForm $face, Side $towards): Posed
+    /** @param Expression|null $face how eyes and mouth are */
+    public static function posed(Pose $pose, Skeleton $body, DrawnSeat $seat, ?Expression $face): Posed
     {
         $meet = $body->point('hand-left')->plus($body->point('hand-right'))->halved();
         $up = $body->fromTrunk((new Vector(0, 0.95, 0.3))->unit());
@@ -51,6 +47,6 @@ final readonly class PalmToPalm
             $grips[$side->value] = Grip::palmToPalm($body->point("wrist-{$side->other()->value}")->plus($up, Measures::HAND), $up);
         }
 
-        return new Posed($pose, $body, static fn (): array => $grips, $seat, $face, $towards);
+        return new Posed($pose, $body, static fn (): array => $grips, $seat, $face);
     }
 }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use Closure;
-use KindChair\Body\Side;
-use KindChair\Movement\FaceForm;
 
 /** A pose with its skeleton and what its hands do, which is worked out when it is asked for. */
 final class Posed
@@ -16,10 +14,9 @@ final class Posed
 
     /**
      * @param Closure(): array<string, Grip> $held what the hands do, by side
-     * @param FaceForm $face what eyes and mouth do
-     * @param Side $towards the side that is named, to which eyes may go
+     * @param Expression $face how eyes and mouth are; null where they are not what moves
      */
-    public function __construct(public readonly Pose $pose, public readonly Skeleton $body, private readonly Closure $held, public readonly DrawnSeat $seat, public readonly FaceForm $face = FaceForm::Still, public readonly Side $towards = Side::Left)
+    public function __construct(public readonly Pose $pose, public readonly Skeleton $body, private readonly Closure $held, public readonly DrawnSeat $seat, public readonly ?Expression $face = null)
     {
     }
 

@@ -12,7 +12,6 @@ use KindChair\Movement\Base;
 use KindChair\Movement\BaseFacts;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\FaceForm;
-use KindChair\Movement\FingerForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\Movement;
@@ -97,6 +96,12 @@ final class Scene
         return $this->variation->body->face !== [];
     }
 
+    /** How the face is in a step; null where it is not what moves. */
+    public function expression(?Step $step, Side $named): ?Expression
+    {
+        return $this->hasFace() ? Expression::of($this->variation->body->faceIn($step->id ?? ''), $named) : null;
+    }
+
     /** Whether a hand is carried through the air, away from where arms rest. */
     public function handsTravel(): bool
     {
@@ -173,11 +178,12 @@ final class Scene
      * A pose with its hands as they are in a step; at rest where none is named.
      *
      * @param Side|null $named the side that is named; null for the one of this scene
+     * @param Expression|null $face on its way there; null for the one of the step
      */
-    public function posed(Pose $pose, ?Step $step, ?Side $named = null): Posed
+    public function posed(Pose $pose, ?Step $step, ?Side $named = null, ?Expression $face = null): Posed
     {
         $named ??= $this->side;
-        $face = $this->variation->body->faceIn($step->id ?? '');
+        $face ??= $this->expression($step, $named);
         $body = $pose === $this->rest ? $this->restBody() : Skeleton::of($pose, $this->seat);
         $contacts = $step === null ? [] : Contacts::during($this->variation->body, $step->id, $step->phase, $named);
         if ($step !== null && $this->seat !== DrawnSeat::Standing && $this->seat !== DrawnSeat::FlatBed) {
@@ -191,7 +197,7 @@ final class Scene
             $body = Skeleton::of($pose, $this->seat);
         }
         if (PalmToPalm::isMeant($pose, $contacts)) {
-            return PalmToPalm::posed($pose, $body, $this->seat, $face, $named);
+            return PalmToPalm::posed($pose, $body, $this->seat, $face);
         }
         [$seat, $variation] = [$this->seat, $this->variation];
 
@@ -201,22 +207,8 @@ final class Scene
                 $grips[$helps->value] = Grip::holding($body->point("wrist-{$helps->other()->value}"), "lower-arm-{$helps->other()->value}");
             }
 
-            return self::formed($grips, $pose, $step?->fingers);
-        }, $seat, $face, $named);
-    }
-
-    /**
-     * @param array<string, Grip> $grips by side
-     * @return array<string, Grip> with what single fingers do; a hand that rests holds no thumb up
-     */
-    private static function formed(array $grips, Pose $pose, ?FingerForm $form): array
-    {
-        foreach ($form === null ? [] : Side::cases() as $side) {
-            $rests = $form === FingerForm::ThumbUp && $pose->restsArm($side);
-            $grips[$side->value] = $rests ? $grips[$side->value] : $grips[$side->value]->forming($form);
-        }
-
-        return $grips;
+            return Grips::formed($grips, $pose, $step?->fingers);
+        }, $seat, $face);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace KindChair\Tests\Figure;
 use KindChair\Body\Side;
 use KindChair\Figure\Camera;
 use KindChair\Figure\DrawnSeat;
+use KindChair\Figure\Expression;
 use KindChair\Figure\Face;
 use KindChair\Figure\Figure;
 use KindChair\Figure\Motion;
@@ -34,7 +35,7 @@ final class FaceTest extends TestCase
     /** @return list<Shape> */
     private static function drawn(FaceForm $form, Side $towards = Side::Left): array
     {
-        return Face::shapes(Settled::restBody(DrawnSeat::Chair), Camera::of(View::Front, DrawnSeat::Chair, Side::Left), $form, $towards, 'moving');
+        return Face::shapes(Settled::restBody(DrawnSeat::Chair), Camera::of(View::Front, DrawnSeat::Chair, Side::Left), Expression::of($form, $towards), 'moving');
     }
 
     /**
@@ -121,8 +122,8 @@ final class FaceTest extends TestCase
             return $scene->posed($scene->pose($movement->steps[0]->id), $movement->steps[0]);
         };
 
-        self::assertSame([FaceForm::Smile, Side::Right], [$drawn($smiling)->face, $drawn($smiling)->towards]);
-        self::assertSame(FaceForm::Still, $drawn($rung->body)->face);
+        self::assertEquals(Expression::of(FaceForm::Smile, Side::Right), $drawn($smiling)->face);
+        self::assertNull($drawn($rung->body)->face);
     }
 
     public function testAMotionOpensTheMouthAndClosesItAgain(): void
@@ -131,12 +132,19 @@ final class FaceTest extends TestCase
         $motion = Motion::of($movement, $movement->variation('loud'), Base::Chair, Side::Left, Make::even());
         // What is open between the lips is the last that has the colour of a pupil.
         $mouth = array_key_last(array_filter($motion->body, static fn (Shape $shape): bool => $shape->role === 'pupil'));
-        $opens = [];
-        foreach ($motion->steps as $step) {
-            $high = array_column(array_chunk(array_values($step['frames'])[0][$mouth] ?? [], 2), 1);
-            $opens[$step['step']->id] = max([0, ...$high]) - min([1000, ...$high]);
+        $opens = static function (array $frame) use ($mouth): int {
+            $high = array_column(array_chunk($frame[$mouth], 2), 1);
+
+            return max([0, ...$high]) - min([1000, ...$high]);
+        };
+        $steps = array_combine(array_map(static fn (array $step): string => $step['step']->id, $motion->steps), $motion->steps);
+        self::assertSame(0, $opens(array_values($steps['in']['frames'])[5]));
+        // Not at once: each frame a little more.
+        $sung = array_map($opens, array_values($steps['sing']['frames']));
+        self::assertGreaterThan(20, $sung[5]);
+        foreach (range(1, 5) as $frame) {
+            self::assertGreaterThan($sung[$frame - 1], $sung[$frame]);
         }
-        self::assertSame(0, $opens['in']);
-        self::assertGreaterThan(20, $opens['sing']);
+        self::assertLessThan(0.3 * $sung[5], $sung[0]);
     }
 }
