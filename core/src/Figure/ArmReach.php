@@ -31,6 +31,9 @@ final readonly class ArmReach
     private const STRAIN = 70.0;
     /** What an elbow or forearm in the middle of the body costs. */
     private const INSIDE = 400.0;
+    /** What a unit costs by which an elbow or wrist sinks into a mattress, and how far that gives. */
+    private const SUNK = 60.0;
+    private const YIELDS = 0.5;
     /** What a unit short of the place costs. */
     private const SHORT = 60.0;
     /** Units within which a hand touches: skin gives, and fingers curl. */
@@ -62,10 +65,12 @@ final readonly class ArmReach
      *
      * @param non-empty-list<Vector> $places any of them will do
      * @param Pose $pose as it is written: what the arm does about it is kept as far as it can be
+     * @param array{Vector, Vector}|null $under a point of what the back lies on, and what is up from it
      * @return array<string, float> degrees by joint action, all of ACTIONS
      */
-    public function angles(Skeleton $skeleton, Pose $pose, Side $side, array $places): array
+    public function angles(Skeleton $skeleton, Pose $pose, Side $side, array $places, ?array $under = null): array
     {
+        $lies = $under === null ? null : self::lies($skeleton, $side, ...$under);
         $wished = [];
         foreach (self::ACTIONS as $action) {
             $wished[$action->value] = $pose->at($action, $side);
@@ -76,7 +81,7 @@ final readonly class ArmReach
             $local = $skeleton->inTrunk($place->minus($chest));
             $target = $side === Side::Left ? $local->mirrored() : $local;
             foreach (self::HANDS as [$bent, $hand]) {
-                $found = $this->solved($target, $pose->at(JointAction::ShoulderLift, $side), $bent, $hand, $wished);
+                $found = $this->solved($target, $pose->at(JointAction::ShoulderLift, $side), $bent, $hand, $wished, $lies);
                 if ($best === null || $found['cost'] < $best['cost']) {
                     $best = $found;
                 }
@@ -119,9 +124,10 @@ final readonly class ArmReach
 
     /**
      * @param array<string, float> $wished
+     * @param array{Vector, float}|null $lies
      * @return array{cost: float, angles: array<string, float>}
      */
-    private function solved(Vector $target, float $lifted, int $bent, float $hand, array $wished): array
+    private function solved(Vector $target, float $lifted, int $bent, float $hand, array $wished, ?array $lies): array
     {
         $wrist = $wished['wrist-extension'] - $wished['wrist-flexion'] - $bent;
         $lower = sqrt(Measures::FOREARM ** 2 + $hand ** 2 + 2 * Measures::FOREARM * $hand * cos(deg2rad($wrist)));
@@ -139,7 +145,7 @@ final readonly class ArmReach
             $far = max($nearest, min(Measures::UPPER_ARM + $lower - 0.01, $way->length()));
             $bend = acos(max(-1.0, min(1.0, ($far ** 2 - Measures::UPPER_ARM ** 2 - $lower ** 2) / (2 * Measures::UPPER_ARM * $lower)))) + $lag;
             $open = acos(max(-1.0, min(1.0, (Measures::UPPER_ARM ** 2 + $far ** 2 - $lower ** 2) / (2 * Measures::UPPER_ARM * $far))));
-            [$cost, $angles] = $this->swivelled($way->unit(), $open, rad2deg($bend), $wished);
+            [$cost, $angles] = $this->swivelled($way->unit(), $open, rad2deg($bend), $wished, $lies);
             $cost += self::SHORT * max(0.0, abs($way->length() - $far) - self::TOUCHES) + $bent;
             $before = $shoulder;
             $shoulder = Skeleton::shoulderOf($lifted, $angles);
@@ -156,22 +162,24 @@ final readonly class ArmReach
      * @param float $open radians between that line and the upper arm
      * @param float $bend degrees of the elbow
      * @param array<string, float> $wished
+     * @param array{Vector, float}|null $lies
      * @return array{float, array<string, float>} cost and angles
      */
-    private function swivelled(Vector $along, float $open, float $bend, array $wished): array
+    private function swivelled(Vector $along, float $open, float $bend, array $wished, ?array $lies): array
     {
         $aside = $along->cross(abs($along->y) > 0.9 ? new Vector(0, 0, 1) : new Vector(0, 1, 0))->unit();
         $up = $aside->cross($along);
         $best = [INF, $wished];
         $at = 0;
-        $try = function (int $swivel) use ($along, $open, $bend, $wished, $aside, $up, &$best, &$at): void {
+        $try = function (int $swivel) use ($along, $open, $bend, $wished, $aside, $up, $lies, &$best, &$at): void {
             [$c, $s] = [cos(deg2rad($swivel)), sin(deg2rad($swivel))];
             $out = new Vector($aside->x * $c + $up->x * $s, $aside->y * $c + $up->y * $s, $aside->z * $c + $up->z * $s);
             [$co, $so] = [cos($open), sin($open)];
             $upper = new Vector($along->x * $co + $out->x * $so, $along->y * $co + $out->y * $so, $along->z * $co + $out->z * $so);
             $hinge = new Vector($along->x * $so - $out->x * $co, $along->y * $so - $out->y * $co, $along->z * $so - $out->z * $co);
+            $sunk = $lies === null ? 0.0 : self::SUNK * self::sunk($upper, $hinge, $bend, ...$lies);
             foreach (self::named($upper, $hinge, $bend) as $angles) {
-                $cost = $this->cost($angles, $wished, $upper, $hinge, $best[0]);
+                $cost = $sunk + $this->cost($angles, $wished, $upper, $hinge, $best[0] - $sunk);
                 if ($cost < $best[0]) {
                     $best = [$cost, $angles + $wished];
                     $at = $swivel;
@@ -244,6 +252,27 @@ final readonly class ArmReach
         $isInside = abs($x) < self::RIBS[0] && abs($z) < self::RIBS[1] && $upper->y < 0;
 
         return $cost + ($isInside ? self::INSIDE : self::INSIDE * self::depth($upper, $hinge, $angles['elbow-flexion']));
+    }
+
+    /**
+     * What the back lies on, as seen from the trunk and for the right arm.
+     *
+     * @return array{Vector, float} what is up from it, and how high over it the chest is
+     */
+    private static function lies(Skeleton $skeleton, Side $side, Vector $at, Vector $over): array
+    {
+        $up = $skeleton->inTrunk($over);
+
+        return [$side === Side::Left ? $up->mirrored() : $up, $skeleton->point('chest')->minus($at)->dot($over)];
+    }
+
+    /** By how many units elbow and wrist go further into what the back lies on than it gives. */
+    private static function sunk(Vector $upper, Vector $hinge, float $bend, Vector $over, float $chest): float
+    {
+        $elbow = $chest + $over->x * Measures::SHOULDER_HALF + $over->dot($upper) * Measures::UPPER_ARM;
+        $wrist = $elbow + ($over->dot($upper) * cos(deg2rad($bend)) + $over->dot($hinge) * sin(deg2rad($bend))) * Measures::FOREARM;
+
+        return max(0.0, -self::YIELDS - $elbow) + max(0.0, -self::YIELDS - $wrist);
     }
 
     /** How deep a forearm goes into ribs and belly: 1 at their middle, 0 where it stays outside. */

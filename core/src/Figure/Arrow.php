@@ -15,8 +15,9 @@ use KindChair\Movement\View;
 /** The way that the moving part takes, drawn a little outside of it. */
 final readonly class Arrow
 {
-    /** Units under which a way is too short to draw. */
+    /** Units under which a way is too short to draw, and under which that of an elbow tells too little of its hand. */
     private const SHORTEST = 8.0;
+    private const ELBOW = 12.0;
     private const WIDTH = 1.7;
     /** Units of ground on either side of it, so that it is seen where it lies over what has its colour. */
     private const GROUND = 0.8;
@@ -30,6 +31,8 @@ final readonly class Arrow
     /** How far beyond the page it may reach, to each side, and above and below. */
     private const BESIDE = 8.0;
     private const OVER = 5.0;
+    /** Radius of a head on the page, in hundredths of it, over which no way is drawn. */
+    private const FACE = 7.0;
     /** Length of the two lines of its head. */
     private const HEAD = 4.6;
     /** Shares of the way at which it is drawn, before its end. */
@@ -92,48 +95,103 @@ final readonly class Arrow
             }
         }
 
+        $head = $scene->camera->page($posed->body->point('head'));
+        $centres = array_map(static fn (array $centre): array => self::offFace($centre, $radius, $head), $centres);
+
         return array_merge(...array_map(static fn (Side $side, array $centre): array => $side === Side::Right
             ? self::arc($centre, $radius, 20, -230)
             : self::arc($centre, $radius, -200, 50), $sides, $centres));
     }
 
     /**
-     * @param list<Skeleton> $way from the start to the furthest pose
+     * @param array{float, float} $centre of a circle
+     * @param array{float, float} $head
+     * @return array{float, float} so far away from the head that the circle does not go over it
+     */
+    private static function offFace(array $centre, float $radius, array $head): array
+    {
+        [$x, $y] = [$centre[0] - $head[0], $centre[1] - $head[1]];
+        $apart = max(0.1, hypot($x, $y));
+        $further = max(1.0, (self::FACE + $radius + self::WIDTH) / $apart);
+
+        return [$head[0] + $x * $further, $head[1] + $y * $further];
+    }
+
+    /**
+     * @param non-empty-list<Skeleton> $way from the start to the furthest pose
      * @return list<Shape>
      */
     private static function one(Zone $zone, Scene $scene, Posed $posed, array $way, Side $side): array
     {
-        $project = $scene->camera->page(...);
-        [$end, $moved] = [$posed->pose, $posed->body];
+        $end = $posed->pose;
         if (self::turns($zone, $scene, $end)) {
             $way = $end->towardsRight(JointAction::TrunkTurn) + $end->towardsRight(JointAction::NeckTurn) > 0 ? 1 : -1;
 
-            return self::arc($project($moved->point('head')), 13.0, -90 - 42 * $way, -90 + 42 * $way);
+            return self::arc($scene->camera->page($posed->body->point('head')), 13.0, -90 - 42 * $way, -90 + 42 * $way);
         }
         $traced = self::traced($zone, $end, $side);
+        $points = self::beside($traced, $way, $scene->camera);
+        $head = $scene->camera->page($posed->body->point('head'));
+        if (in_array($traced, ["hand-$side->value", "shoulder-$side->value"], true) && self::crosses($points, $head)) {
+            // A line over the face hides where somebody looks: the elbow goes with hand and shoulder, and keeps off it.
+            $points = self::beside("elbow-$side->value", $way, $scene->camera, self::ELBOW);
+        }
+        if (self::crosses($points, $head)) {
+            return [];
+        }
+
+        return $points === [] ? [] : self::drawn($points);
+    }
+
+    /**
+     * The way of a point, a little outside of it; none that is too short to be drawn.
+     *
+     * @param non-empty-list<Skeleton> $way
+     * @return list<array{float, float}> points on the page
+     */
+    private static function beside(string $traced, array $way, Camera $camera, float $shortest = self::SHORTEST): array
+    {
         $centre = $traced === 'head' ? 'hips' : 'middle';
         $out = $traced === 'head' ? 13.5 : 7;
         $points = [];
         $length = 0.0;
-        $last = null;
-        foreach ($way as $skeleton) {
-            [$x, $y] = $project($skeleton->point($traced));
-            [$cx, $cy] = $project($skeleton->point($centre));
+        foreach ($way as $i => $skeleton) {
+            [$x, $y] = $camera->page($skeleton->point($traced));
+            [$cx, $cy] = $camera->page($skeleton->point($centre));
             $away = max(0.1, hypot($x - $cx, $y - $cy));
             $x = min(100 + self::BESIDE, max(-self::BESIDE, $x + ($x - $cx) / $away * $out));
             $y = min(100 + self::OVER, max(-self::OVER, $y + ($y - $cy) / $away * $out));
-            $length += $last === null ? 0 : hypot($x - $last[0], $y - $last[1]);
-            $last = [$x, $y];
+            $length += $points === [] ? 0 : hypot($x - $points[$i - 1][0], $y - $points[$i - 1][1]);
             $points[] = [$x, $y];
         }
 
-        if ($traced === "shoulder-$side->value" && $length > self::LEAST && $length < self::SHOULDER && $last !== null) {
-            $longer = self::SHOULDER / $length;
+        if (str_starts_with($traced, 'shoulder') && $length > self::LEAST && $length < self::SHOULDER) {
+            [[$x, $y], [$toX, $toY], $longer] = [$points[0], $points[count($points) - 1], self::SHOULDER / $length];
 
-            return self::drawn([[$last[0] - ($last[0] - $points[0][0]) * $longer, $last[1] - ($last[1] - $points[0][1]) * $longer], $last]);
+            return [[$toX - ($toX - $x) * $longer, $toY - ($toY - $y) * $longer], [$toX, $toY]];
         }
 
-        return $length < self::SHORTEST || $points === [] ? [] : self::drawn($points);
+        return $length < $shortest ? [] : $points;
+    }
+
+    /**
+     * Whether a line goes over the head.
+     *
+     * @param list<array{float, float}> $points
+     * @param array{float, float} $head
+     */
+    private static function crosses(array $points, array $head): bool
+    {
+        foreach ($points as $i => [$x, $y]) {
+            [$toX, $toY] = $points[$i + 1] ?? [$x, $y];
+            foreach ([0.0, 0.2, 0.4, 0.6, 0.8] as $share) {
+                if (hypot($x + ($toX - $x) * $share - $head[0], $y + ($toY - $y) * $share - $head[1]) < self::FACE) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** The point of the skeleton whose way is shown. */

@@ -81,7 +81,7 @@ final readonly class BodyDrawing
         $settles = $layers ?? $posed;
         $settled = $layers === null ? $parts : Anatomy::of($settles->body, $settles->pose, $settles->grips(), $this->inset?->showsToes() ?? false);
         $order = Layers::of($settled, $settles->grips(), $camera, $this->near);
-        $order = $lap === [] ? $order : Layers::overLap($order, $settles->grips()[$this->near->value], $settles->body->point("hand-{$this->near->value}")->minus($settles->body->point("hip-{$this->near->value}")), $camera, $this->near);
+        $order = $lap === [] ? $order : HandsOver::lap($order, $settles->grips()[$this->near->value], $settles->body->point("hand-{$this->near->value}")->minus($settles->body->point("hip-{$this->near->value}")), $camera, $this->near);
         if ($this->absent !== []) {
             $order = array_values(array_filter($order, $this->isDrawn(...)));
         }

@@ -8,7 +8,10 @@ use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Movement\HandPlace;
 
-/** Arms that hang down where the seat is: their hands lie in the lap, or outside of what is sat on where they go back or out. */
+/**
+ * Arms where the seat is: those that hang have their hands in the lap, or outside of what is sat on where they go back or out;
+ * in bed they lie on the mattress and go no further back.
+ */
 final class Hanging
 {
     /** Degrees: an arm that is raised further does not hang. */
@@ -18,6 +21,11 @@ final class Hanging
     /** How far an upper arm goes back, in degrees, and how far out a hand is that does not come to the lap. */
     private const BACK = 12.0;
     private const OUT = 13.0;
+    /** Units by which a mattress gives, degrees by which an arm is taken forward and across on it at most, and the halvings that find them. */
+    private const YIELDS = 1.2;
+    private const FORWARD = 40.0;
+    private const ACROSS = 70.0;
+    private const FINDS = 5;
     /** Shares of the way from elbow to wrist and from wrist to fingertips at which an arm is looked at. */
     private const FOREARM = [0.4, 0.6, 0.8, 1.0];
     private const HAND = [0.5, 1.0];
@@ -28,16 +36,21 @@ final class Hanging
     /** @param list<Side> $lying hands that have been brought to where they lie */
     public static function clear(Pose $pose, DrawnSeat $seat, array $lying): Pose
     {
-        if ($seat === DrawnSeat::Standing || $seat === DrawnSeat::FlatBed) {
+        if ($seat === DrawnSeat::Standing) {
             return $pose;
         }
+        $under = SeatMeasures::underBack($seat);
         foreach (Side::cases() as $side) {
-            if ($pose->restsArm($side) || in_array($side, $lying, true) || self::isRaised($pose, $side)) {
+            if ($pose->restsArm($side) || in_array($side, $lying, true)) {
                 continue;
             }
-            $body = Skeleton::of($pose, $seat);
-            if (self::isIn($body, $side, $seat)) {
-                $pose = self::inLap($pose, $body, $side, $seat) ?? self::outside($pose, $side, $seat) ?? $pose;
+            $body = null;
+            if ($seat !== DrawnSeat::FlatBed && !self::isRaised($pose, $side) && self::isIn($body = Skeleton::of($pose, $seat), $side, $seat)) {
+                $pose = self::inLap($pose, $body, $side, $seat) ?? ($under === null ? self::outside($pose, $side, $seat) : null) ?? $pose;
+                $body = null;
+            }
+            if ($under !== null && self::sinks($body ?? Skeleton::of($pose, $seat), $side, $seat, $under)) {
+                $pose = self::onMattress($pose, $side, $seat, $under);
             }
         }
 
@@ -94,6 +107,60 @@ final class Hanging
         $at = $point->minus($from);
 
         return abs($point->x) < SeatMeasures::BED_SIDE && $at->dot($way) > 0 && $at->dot($way) < $long && $at->dot($over) < 0.5;
+    }
+
+    /**
+     * Whether an arm goes into the mattress, further than that gives.
+     *
+     * @param array{Vector, Vector} $under
+     */
+    private static function sinks(Skeleton $body, Side $side, DrawnSeat $seat, array $under): bool
+    {
+        [$at, $over] = $under;
+        // Beyond the upper end of the bed nothing is in the way.
+        $along = new Vector(0, $over->z, -$over->y);
+        foreach (["elbow-$side->value", "wrist-$side->value", "fingers-$side->value"] as $joint) {
+            $point = $body->point($joint)->minus($at);
+            if ($point->dot($over) < -self::YIELDS && $point->dot($along) < SeatMeasures::BED_BACK) {
+                return true;
+            }
+        }
+
+        return $seat === DrawnSeat::Bed && self::isIn($body, $side, $seat);
+    }
+
+    /**
+     * The arm no further back than the mattress lets it: taken forward, or nearer to where it rests.
+     *
+     * @param array{Vector, Vector} $under
+     */
+    private static function onMattress(Pose $pose, Side $side, DrawnSeat $seat, array $under): Pose
+    {
+        $taken = static fn (float $share, float $raised, float $across): Pose => $pose->with($side, [
+            JointAction::ShoulderExtension->value => $pose->at(JointAction::ShoulderExtension, $side) * (1 - $share),
+            JointAction::ShoulderFlexion->value => $pose->at(JointAction::ShoulderFlexion, $side) + $raised * $share,
+            JointAction::ShoulderAcross->value => $pose->at(JointAction::ShoulderAcross, $side) + $across * $share,
+        ]);
+        $ways = [
+            static fn (float $share): Pose => $taken($share, 0.0, self::ACROSS),
+            static fn (float $share): Pose => $taken($share, self::FORWARD, self::FORWARD),
+            static fn (float $share): Pose => $pose->withArmsOf($pose->towards(Settled::rest($seat), $share), [$side]),
+        ];
+        $sinks = static fn (Pose $held): bool => self::sinks(Skeleton::of($held, $seat), $side, $seat, $under);
+        $held = $ways[2];
+        foreach ($ways as $way) {
+            if (!$sinks($way(1.0))) {
+                $held = $way;
+                break;
+            }
+        }
+        [$low, $high] = [0.0, 1.0];
+        for ($round = 0; $round < self::FINDS; ++$round) {
+            $middle = ($low + $high) / 2;
+            [$low, $high] = $sinks($held($middle)) ? [$middle, $high] : [$low, $middle];
+        }
+
+        return $held($high);
     }
 
     /** The hand laid on its own thigh, as near as may be to where it was, with the elbow where it was; null where it does not go there. */

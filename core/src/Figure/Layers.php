@@ -30,8 +30,6 @@ final class Layers
         'upper-arm-left' => 'lower-arm-left', 'lower-arm-left' => 'upper-arm-left', 'thigh-left' => 'shin-left', 'shin-left' => 'thigh-left',
         'upper-arm-right' => 'lower-arm-right', 'lower-arm-right' => 'upper-arm-right', 'thigh-right' => 'shin-right', 'shin-right' => 'thigh-right',
     ];
-    /** Units by which a hand is nearer to the viewer than the hip and so than what lies over the lap. */
-    private const NEARER = 5.0;
     /** Balls that are compared of a part that has many: wrist and knuckles, ankle and ball of the foot. */
     private const OF_MANY = ['hand' => [0, 1, 4], 'foot' => [0, 2, 3]];
 
@@ -48,7 +46,7 @@ final class Layers
             [$samples[$piece], $boxes[$piece], $deep] = self::samples($parts, $of, $camera);
             $depth[$piece] = round(4 * $deep / count($samples[$piece]), 2);
         }
-        $before = self::before(self::pairs($near), $samples, $boxes, $grips);
+        $before = self::before(self::pairs($near), $samples, $boxes, HandsOver::lying($parts, $grips));
         asort($depth);
         $order = [];
         $mate = null;
@@ -59,23 +57,6 @@ final class Layers
         }
 
         return $order;
-    }
-
-    /**
-     * The same where something lies over the lap: the near hand comes after it where it lies on nothing of the body and is nearer than the hip.
-     *
-     * @param list<string> $order
-     * @param Vector $hand from the near hip to the near hand
-     * @return list<string>
-     */
-    public static function overLap(array $order, Grip $grip, Vector $hand, Camera $camera, Side $near): array
-    {
-        $arm = "lower-arm-$near->value";
-        if ($camera->depth($hand) < self::NEARER || $grip->on !== null || array_search($arm, $order, true) < array_search('torso', $order, true)) {
-            return $order;
-        }
-
-        return [...array_values(array_diff($order, [$arm])), $arm];
     }
 
     /**
@@ -214,10 +195,10 @@ final class Layers
      * @param array<string, array<string, array{int, int, list<array{string, string, float}>}>> $pairs
      * @param array<string, list<float>> $samples
      * @param array<string, array{float, float, float, float}> $boxes
-     * @param array<string, Grip> $grips
+     * @param array<string, array<string, float>> $lying
      * @return array<string, array<string, true>> by piece: those that are drawn before it, because they lie behind it
      */
-    private static function before(array $pairs, array $samples, array $boxes, array $grips): array
+    private static function before(array $pairs, array $samples, array $boxes, array $lying): array
     {
         $before = array_fill_keys(array_keys($samples), []);
         foreach ($pairs as $one => $others) {
@@ -229,8 +210,8 @@ final class Layers
                 }
                 $nearer = null;
                 foreach ($hands as [$side, $on, $sign]) {
-                    if ($grips[$side]->on === $on) {
-                        $nearer = $grips[$side]->isUnder ? -$sign : $sign;
+                    if (isset($lying[$side][$on])) {
+                        $nearer = $sign * $lying[$side][$on];
                         break;
                     }
                 }

@@ -28,7 +28,7 @@ final class SeatMeasures
     /** Half the breadth of a bed, and how far its surface lies under the bones of who lies on it. */
     public const BED_SIDE = 26.0;
     public const UNDER = 5.2;
-    private const BED_BACK = 46.0;
+    public const BED_BACK = 46.0;
     private const BED_FEET = 34.0;
 
     /** How far out an armrest is; null where there is none. */
@@ -37,6 +37,20 @@ final class SeatMeasures
         return match ($seat) {
             DrawnSeat::Armchair => self::SIDE + 2,
             DrawnSeat::Wheelchair => self::SIDE + 1,
+            default => null,
+        };
+    }
+
+    /**
+     * What the back lies on.
+     *
+     * @return array{Vector, Vector}|null a point of it, and what is up from it; null for who sits or stands
+     */
+    public static function underBack(DrawnSeat $seat): ?array
+    {
+        return match ($seat) {
+            DrawnSeat::Bed => [self::mattress($seat)[0][0], self::mattress($seat)[0][3]],
+            DrawnSeat::FlatBed => [new Vector(0, -self::UNDER, 0), new Vector(0, 1, 0)],
             default => null,
         };
     }

@@ -15,6 +15,8 @@ final class Skeleton
 {
     private const SPINE = 28.0;
     private const NECK = 11.6;
+    /** Share of a rounded back that its lower half takes. */
+    private const LOWER = 0.35;
     /** Units by which a shoulder joint lies under the top of the spine, and rises for each degree of its lift and of an arm above its height. */
     private const SHOULDER_BELOW = 1.5;
     private const LIFTED = 0.22;
@@ -43,7 +45,7 @@ final class Skeleton
             return self::standing($pose);
         }
         $trunk = $seat->value . $pose->trunk();
-        [$points, $axes] = Kept::of('points of the trunk', $trunk, static fn (): array => self::trunk($pose, new Vector(0, 0, 0), $pose->at(JointAction::HipHinge) - $seat->recline()));
+        [$points, $axes] = Kept::of('points of the trunk', $trunk, static fn (): array => self::trunk($pose, new Vector(0, 0, 0), $pose->at(JointAction::HipHinge) - $seat->recline(), $seat->recline() > 0));
 
         return new self($points, $axes, $pose, $seat, $trunk);
     }
@@ -69,29 +71,32 @@ final class Skeleton
      * Trunk, neck and head.
      *
      * @param float $lean degrees by which the whole trunk leans forward
+     * @param bool $lies whether the back lies on something: then an arch lifts its middle, and a head that tips back turns where it is
      * @return array{array<string, Vector>, array{Vector, Vector, Vector}} points, and the trunk's directions
      */
-    private static function trunk(Pose $pose, Vector $hips, float $lean): array
+    private static function trunk(Pose $pose, Vector $hips, float $lean, bool $lies = false): array
     {
         $round = $pose->at(JointAction::TrunkFlexion) - $pose->at(JointAction::TrunkExtension);
+        $arches = $lies && $round < 0;
         $side = $pose->towardsRight(JointAction::TrunkSide);
         $turn = $pose->towardsRight(JointAction::TrunkTurn);
         $nod = $pose->at(JointAction::NeckFlexion) - $pose->at(JointAction::NeckExtension);
         $tilt = $pose->towardsRight(JointAction::NeckSide);
         $look = $pose->towardsRight(JointAction::NeckTurn);
         $up = new Vector(0, 1, 0);
-        $lower = $up->rolled($side * 0.6)->pitched($lean + $round * 0.35);
-        $upper = $up->rolled($side * 1.2)->pitched($lean + $round);
+        [$low, $high] = $arches ? [$round * (self::LOWER - 1) / 2, $round * (1 - self::LOWER) / 2] : [$round * self::LOWER, $round];
+        $lower = $up->rolled($side * 0.6)->pitched($lean + $low);
+        $upper = $up->rolled($side * 1.2)->pitched($lean + $high);
         $middle = $hips->plus($lower, self::SPINE / 2);
         $chest = $middle->plus($upper, self::SPINE / 2);
-        $axes = array_map(static fn (Vector $v): Vector => $v->yawed($turn)->rolled($side * 1.2)->pitched($lean + $round), [new Vector(1, 0, 0), $up, new Vector(0, 0, 1)]);
+        $axes = array_map(static fn (Vector $v): Vector => $v->yawed($turn)->rolled($side * 1.2)->pitched($lean + $high), [new Vector(1, 0, 0), $up, new Vector(0, 0, 1)]);
         [$right, $along, $ahead] = $axes;
         $inTrunk = static fn (Vector $v): Vector => new Vector(
             $right->x * $v->x + $along->x * $v->y + $ahead->x * $v->z,
             $right->y * $v->x + $along->y * $v->y + $ahead->y * $v->z,
             $right->z * $v->x + $along->z * $v->y + $ahead->z * $v->z,
         );
-        $neck = $inTrunk($up->rolled($tilt)->pitched($nod));
+        $neck = $inTrunk($up->rolled($tilt)->pitched($arches || $lies && $nod < 0 ? max(-$high, $nod) : $nod));
         $head = $chest->plus($neck, self::NECK);
         // The nose sits a little below the middle of the head.
         $gaze = $inTrunk((new Vector(0, -0.26, 0.97))->yawed($look)->rolled($tilt)->pitched($nod));

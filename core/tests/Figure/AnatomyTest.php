@@ -182,6 +182,8 @@ final class AnatomyTest extends TestCase
         yield 'hands behind the head are behind it from the front' => ['head-cradle', 'hands', 'breathe-in', View::Front, ['lower-arm-left', 'head']];
         yield 'a hand on the belly is before it' => ['belly-breath', 'hands', 'in', View::ThreeQuarter, ['torso', 'lower-arm-left']];
         yield 'a hand on the thigh lies on it' => ['side-lean', 'arm', 'lean', View::ThreeQuarter, ['thigh-left', 'lower-arm-left']];
+        yield 'a hand on the thigh lies over the knee from the front' => ['even-breath', 'full', 'in', View::Front, ['shin-right', 'lower-arm-right']];
+        yield 'and a far hand behind the near knee from the side' => ['even-breath', 'full', 'in', View::Side, ['lower-arm-right', 'shin-left']];
         yield 'hands clasped behind are behind the trunk' => ['clasp-behind', 'link', 'breathe-in', View::Front, ['lower-arm-left', 'torso']];
     }
 

@@ -8,9 +8,10 @@ use KindChair\Body\Side;
 use KindChair\Figure\Camera;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Grip;
-use KindChair\Figure\Layers;
+use KindChair\Figure\HandsOver;
 use KindChair\Figure\Scene;
 use KindChair\Figure\SeatMeasures;
+use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
 use KindChair\Figure\Vector;
 use KindChair\Movement\Base;
@@ -102,19 +103,45 @@ final class HangingTest extends TestCase
         self::assertSame([], array_slice($in, 0, 8), count($in) . ' in all');
     }
 
-    public function testNoHandSinksIntoTheMattress(): void
+    public function testNoArmSinksIntoTheMattress(): void
     {
         $sunk = [];
         foreach (self::everyBody() as $what => [$body, $seat]) {
-            foreach ($seat === DrawnSeat::Bed ? Side::cases() : [] as $side) {
-                [, [$from, $way, $long, $over]] = SeatMeasures::mattress($seat);
-                $hand = $body->point("hand-$side->value")->minus($from);
-                if ($hand->dot($way) > 0 && $hand->dot($way) < $long && $hand->dot($over) < -self::GIVES) {
-                    $sunk[$what . ": $side->value"] = round($hand->dot($over), 1);
+            $under = SeatMeasures::underBack($seat);
+            foreach ($under === null ? [] : Side::cases() as $side) {
+                foreach (["elbow-$side->value", "wrist-$side->value", "hand-$side->value"] as $joint) {
+                    $over = $under[1];
+                    $at = $body->point($joint)->minus($under[0]);
+                    // Beyond the upper end of the bed nothing is in the way.
+                    $deep = $at->dot(new Vector(0, $over->z, -$over->y)) < 46.0 ? $at->dot($over) : 0.0;
+                    if ($seat === DrawnSeat::Bed) {
+                        [, [$from, $way, $long, $over]] = SeatMeasures::mattress($seat);
+                        $at = $body->point($joint)->minus($from);
+                        $deep = $at->dot($way) > 0 && $at->dot($way) < $long ? min($deep, $at->dot($over)) : $deep;
+                    }
+                    // A hand that holds the low back lies between it and the mattress.
+                    $gives = str_contains($what, 'hands-on-low-back') || str_contains($what, 'behind-and-turn/waist') ? 2 * self::GIVES + 0.5 : self::GIVES;
+                    if ($deep < -$gives) {
+                        $sunk["$what: $joint"] = round($deep, 1);
+                    }
                 }
             }
         }
         self::assertSame([], array_slice($sunk, 0, 8), count($sunk) . ' in all');
+    }
+
+    public function testWhoLiesArchesOffTheMattressAndNotIntoIt(): void
+    {
+        [$at, $over] = SeatMeasures::underBack(DrawnSeat::Bed) ?? self::fail('a bed has a back');
+        $high = static fn (Skeleton $body, string $point): float => $body->point($point)->minus($at)->dot($over);
+        [$flat, $arched] = [self::body('open-chest', 'full', 'return', Base::Bed), self::body('open-chest', 'full', 'in', Base::Bed)];
+        self::assertGreaterThan($high($flat, 'middle') + 0.5, $high($arched, 'middle'), 'the middle of the back comes up');
+        self::assertEqualsWithDelta($high($flat, 'chest'), $high($arched, 'chest'), 0.5, 'the shoulders stay');
+        foreach (self::everyBody() as $what => [$body, $seat]) {
+            if ($seat === DrawnSeat::Bed) {
+                self::assertGreaterThan($high(Settled::restBody($seat), 'head') - 1.0, $high($body, 'head'), "$what: the head lies on its pillow");
+            }
+        }
     }
 
     public function testWhoSitsSidewaysTakesTheLegBackOverTheEdge(): void
@@ -157,10 +184,10 @@ final class HangingTest extends TestCase
         $order = ['torso', 'lower-arm-left', 'thigh-left'];
         $hand = static fn (string $movement, string $rung, string $step, Base $base): Vector => self::body($movement, $rung, $step, $base)->point('hand-left')->minus(self::body($movement, $rung, $step, $base)->point('hip-left'));
         $onArmrest = $hand('seated-twist', 'look', 'turn', Base::Wheelchair);
-        self::assertSame(['torso', 'thigh-left', 'lower-arm-left'], Layers::overLap($order, $free, $onArmrest, $camera, Side::Left));
-        self::assertSame($order, Layers::overLap($order, Grip::resting(new Vector(0, 0, 0), 'thigh-left'), $onArmrest, $camera, Side::Left), 'what lies on the body has its place');
-        self::assertSame($order, Layers::overLap($order, $free, $hand('hands-on-low-back', 'back', 'breathe-in', Base::Chair), $camera, Side::Left), 'a hand behind the back');
+        self::assertSame(['torso', 'thigh-left', 'lower-arm-left'], HandsOver::lap($order, $free, $onArmrest, $camera, Side::Left));
+        self::assertSame($order, HandsOver::lap($order, Grip::resting(new Vector(0, 0, 0), 'thigh-left'), $onArmrest, $camera, Side::Left), 'what lies on the body has its place');
+        self::assertSame($order, HandsOver::lap($order, $free, $hand('hands-on-low-back', 'back', 'breathe-in', Base::Chair), $camera, Side::Left), 'a hand behind the back');
         $behind = ['lower-arm-left', 'torso', 'thigh-left'];
-        self::assertSame($behind, Layers::overLap($behind, $free, $onArmrest, $camera, Side::Left));
+        self::assertSame($behind, HandsOver::lap($behind, $free, $onArmrest, $camera, Side::Left));
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace KindChair\Tests\Figure;
 
 use KindChair\Body\Side;
+use KindChair\Figure\Arrow;
 use KindChair\Figure\Figure;
+use KindChair\Figure\Scene;
 use KindChair\Figure\Shape;
 use KindChair\Movement\Base;
 use KindChair\Tests\Support\Make;
@@ -39,6 +41,36 @@ final class ToldBesideTest extends TestCase
         $all = array_column($points, $axis) ?: [0];
 
         return [min($all), max($all)];
+    }
+
+    public function testNoArrowGoesOverTheFace(): void
+    {
+        $over = [];
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $variation) {
+                foreach ($variation->bases as $base) {
+                    $scene = Scene::of($movement, $variation, $base, Side::Left);
+                    [$start, $end] = $scene->startAndEnd();
+                    [$x, $y] = $scene->camera->page($end->body->point('head'));
+                    foreach (Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, Side::Left) as $shape) {
+                        foreach ($shape->role === 'arrow' ? self::corners($shape, true) : [] as [$across, $down]) {
+                            if (hypot($across / 10 - $x, $down / 10 - $y) < 6.0) {
+                                $over["$movement->id/$variation->id on $base->value"] = true;
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        self::assertSame([], array_keys($over));
+    }
+
+    public function testWhereAHandPassesTheFaceTheElbowTellsTheWay(): void
+    {
+        $arrows = static fn (string $id, string $rung): array => self::arrows(Figure::of(Make::craft()->library->get($id), Make::craft()->library->get($id)->variation($rung), Base::Wheelchair, Side::Left));
+        // The far hand is clear of it; the near elbow hardly moves on the page.
+        self::assertCount(1, $arrows('hands-on-shoulders', 'full'));
+        self::assertCount(1, $arrows('behind-and-turn', 'waist'));
     }
 
     public function testArrowsStayByTheFigureOnTheirOwnGround(): void
