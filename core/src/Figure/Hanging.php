@@ -63,8 +63,13 @@ final class Hanging
     }
 
     /** Whether an arm goes into the seat, between seat and armrest, or through a wheel. */
-    public static function isIn(Skeleton $body, Side $side, DrawnSeat $seat): bool
+    private static function isIn(Skeleton $body, Side $side, DrawnSeat $seat): bool
     {
+        // Most arms are well over it.
+        $top = $seat === DrawnSeat::Wheelchair ? SeatMeasures::HUB[0] + SeatMeasures::WHEEL : SeatMeasures::SEAT + self::ARM;
+        if ($seat !== DrawnSeat::Bed && $body->point("wrist-$side->value")->y > $top && $body->point("fingers-$side->value")->y > $top && $body->point("elbow-$side->value")->y > $top) {
+            return false;
+        }
         foreach (self::along($body, $side) as $point) {
             if ($seat === DrawnSeat::Bed ? self::isInBed($point, $seat) : self::isInSeat($point, $seat)) {
                 return true;
