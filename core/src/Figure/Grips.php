@@ -45,12 +45,12 @@ final readonly class Grips
 
     /**
      * @param array<string, Grip> $grips by side
-     * @return array<string, Grip> with what single fingers do; a hand that rests holds no thumb up
+     * @return array<string, Grip> with what single fingers do; a hand that rests holds no thumb up and picks nothing
      */
     public static function formed(array $grips, Pose $pose, ?FingerForm $form): array
     {
         foreach ($form === null ? [] : Side::cases() as $side) {
-            $rests = $form === FingerForm::ThumbUp && $pose->restsArm($side);
+            $rests = in_array($form, [FingerForm::ThumbUp, FingerForm::Touch], true) && $pose->restsArm($side);
             $grips[$side->value] = $rests ? $grips[$side->value] : $grips[$side->value]->forming($form);
         }
 

@@ -58,7 +58,7 @@ final readonly class Inset
         $s = $found === self::HEAD ? '' : "-$side->value";
 
         $views = match ($found) {
-            self::FOOT => [self::moves($movement, JointAction::ToesSpread) ? View::Above : View::Side],
+            self::FOOT => self::moves($movement, JointAction::ToesSpread) ? [View::Above, View::Front] : [View::Side],
             // A wrist that bends, and no finger, is seen as the whole figure is.
             self::HAND => self::moves($movement, JointAction::WristFlexion, JointAction::WristExtension) && !self::moves($movement, JointAction::FingersSpread, JointAction::FingersCurl) ? [] : [View::ThreeQuarter, View::Front, View::Above, View::Side],
             default => [],
@@ -93,7 +93,7 @@ final readonly class Inset
     /** Whether it looks at toes that spread. */
     public function showsToes(): bool
     {
-        return $this->isFoot() && $this->views === [View::Above];
+        return $this->isFoot() && $this->views[0] === View::Above;
     }
 
     private function isFoot(): bool
@@ -102,7 +102,7 @@ final readonly class Inset
     }
 
     /**
-     * The camera that looks closer at a body: at a foot from its side, and from above where its toes spread; at a hand from where it is broad.
+     * The camera that looks closer at a body: at a foot from its side; at toes that spread and at a hand from where they are broad.
      *
      * @param array<string, Flesh> $parts
      * @param array<string, Flesh> $settled the parts that settle it throughout a motion
@@ -112,21 +112,25 @@ final readonly class Inset
         [$x, $y] = $this->at();
         $hand = "hand-{$this->side->value}";
         if ($this->parts[1] === $hand) {
-            $camera = $this->broad($settled[$hand], $camera, $seat);
+            $camera = $this->broad(Fingers::facing($settled[$hand]), $camera, $seat);
             $balls = $parts[$hand]->balls;
             $middle = array_reduce($balls, static fn (Vector $sum, Vector $ball): Vector => $sum->plus($ball, 1 / count($balls)), new Vector(0, 0, 0));
 
             return $camera->closer($middle, $x, $y, $this->times);
         }
         $camera = $this->views === [] ? $camera : Camera::of($this->views[0], $seat, $this->side);
+        if ($this->showsToes()) {
+            [, $heel, $inner, $outer] = $settled["foot-{$this->side->value}"]->balls;
+            $camera = $this->broad($inner->minus($heel)->cross($outer->minus($heel))->unit(), $camera, $seat);
+        }
         [$from, $to, $share] = $this->middle;
 
         return $camera->closer($body->point($from)->plus($body->point($to)->minus($body->point($from)), $share), $x, $y, $this->times);
     }
 
-    private function broad(Flesh $hand, Camera $camera, DrawnSeat $seat): Camera
+    /** @param Vector $palm where a palm or a sole faces */
+    private function broad(Vector $palm, Camera $camera, DrawnSeat $seat): Camera
     {
-        $palm = Fingers::facing($hand);
         $most = abs($camera->depth($palm));
         foreach ($most >= self::BROAD ? [] : $this->views as $view) {
             $other = Camera::of($view, $seat, $this->side);

@@ -7,8 +7,10 @@ namespace KindChair\Tests\Figure;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Figure\Figure;
+use KindChair\Figure\Scene;
 use KindChair\Figure\Shape;
 use KindChair\Movement\Base;
+use KindChair\Movement\FingerForm;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -53,6 +55,42 @@ final class InsetTest extends TestCase
             }
         }
         self::assertGreaterThan(60, $hands);
+    }
+
+    public function testSingleFingersDoWhatTheWordsSpeakOf(): void
+    {
+        $silent = [];
+        $spoken = 0;
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->steps as $step) {
+                if (preg_match('/finger and thumb|thumb and .*finger|thumb to|own thumb|fists, thumbs/i', $step->cue->first) === 1) {
+                    ++$spoken;
+                    $silent = $step->fingers === null ? [...$silent, "$movement->id $step->id"] : $silent;
+                }
+            }
+        }
+        self::assertSame([], $silent);
+        self::assertGreaterThanOrEqual(5, $spoken);
+    }
+
+    public function testAHandThatRestsPicksNothing(): void
+    {
+        $movement = Make::craft()->library->get('coin-pick');
+        $scene = Scene::of($movement, $movement->variation('coin'), Base::Chair, Side::Left);
+        $grips = $scene->posed($scene->pose('pinch'), $movement->steps[0])->grips();
+
+        self::assertSame([FingerForm::Touch, null], [$grips['left']->form, $grips['right']->form]);
+    }
+
+    public function testToesThatSpreadAreSeenBroadInBedToo(): void
+    {
+        foreach ([Base::Chair, Base::Bed] as $base) {
+            $movement = Make::craft()->library->get('toe-spread');
+            $foot = array_values(array_filter(self::inRing(Figure::of($movement, $movement->variation('full'), $base, Side::Left)), static fn (Shape $shape): bool => str_starts_with($shape->role, 'moving')));
+            [$narrow, $long] = self::extent($foot);
+            self::assertGreaterThan(90, $narrow, $base->value);
+            self::assertGreaterThan(150, $long, 'from heel to toes');
+        }
     }
 
     /** @return iterable<string, array{string, string, Base}> */
