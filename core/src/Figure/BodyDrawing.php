@@ -111,7 +111,7 @@ final readonly class BodyDrawing
                 array_push($names, ...$pieces[$order[++$i]]);
                 unset($under[$order[$i]]);
             }
-            array_push($shapes, ...$this->chain($parts, $names, $camera));
+            array_push($shapes, ...$this->chain($parts, $names, $camera, $settled));
             if ($piece === 'torso' && in_array('shoulders', $this->moving, true)) {
                 $shapes[] = $parts['shoulders']->by($camera)->outline()->filled('moving');
             }
@@ -188,16 +188,22 @@ final readonly class BodyDrawing
     /**
      * @param array<string, Flesh> $parts
      * @param list<string> $names
+     * @param array<string, Flesh> $settled
      * @return list<Shape> one shape with the ground round it, and over it what moves
      */
-    private function chain(array $parts, array $names, Camera $camera): array
+    private function chain(array $parts, array $names, Camera $camera, array $settled): array
     {
         $outlines = [];
         foreach ($names as $name) {
             $outlines[$name] = ($this->absent === [] ? $parts[$name] : $this->upTo($name, $parts[$name]))->by($camera)->outline();
         }
 
-        return $this->asOne($outlines);
+        $last = $names[count($names) - 1];
+        $drawn = $this->asOne($outlines);
+        // A foot that points at the viewer is before the shin that moves it.
+        $isBefore = isset($drawn[1]) && $drawn[0]->role === $this->role($last) && str_starts_with($last, 'foot') && Layers::pointsAtViewer($settled[$last], $settled[$names[count($names) - 2]], $camera);
+
+        return $isBefore ? [...$drawn, new Shape($drawn[0]->role, [$outlines[$last]])] : $drawn;
     }
 
     /**

@@ -30,6 +30,8 @@ final class Layers
         'upper-arm-left' => 'lower-arm-left', 'lower-arm-left' => 'upper-arm-left', 'thigh-left' => 'shin-left', 'shin-left' => 'thigh-left',
         'upper-arm-right' => 'lower-arm-right', 'lower-arm-right' => 'upper-arm-right', 'thigh-right' => 'shin-right', 'shin-right' => 'thigh-right',
     ];
+    /** Units by which the ball of a foot is nearer than the calf where the leg points at the viewer. */
+    private const POINTS = 12.0;
     /** Balls that are compared of a part that has many: wrist and knuckles, ankle and ball of the foot. */
     private const OF_MANY = ['hand' => [0, 1, 4], 'foot' => [0, 2, 3]];
 
@@ -92,6 +94,12 @@ final class Layers
         }
 
         return true;
+    }
+
+    /** Whether a leg points at the viewer, so that its foot is seen before its shin. */
+    public static function pointsAtViewer(Flesh $foot, Flesh $shin, Camera $camera): bool
+    {
+        return $camera->depth($foot->balls[2]) - $camera->depth($shin->balls[1]) > self::POINTS;
     }
 
     /** @return array<string, list<string>> parts by piece, those of the far side first */

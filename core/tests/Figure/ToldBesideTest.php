@@ -10,6 +10,7 @@ use KindChair\Figure\Figure;
 use KindChair\Figure\Scene;
 use KindChair\Figure\Shape;
 use KindChair\Movement\Base;
+use KindChair\Movement\View;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -63,6 +64,19 @@ final class ToldBesideTest extends TestCase
             }
         }
         self::assertSame([], array_keys($over));
+    }
+
+    public function testAFootThatPointsAtTheViewerIsSeenBeforeItsShin(): void
+    {
+        $movement = Make::craft()->library->get('leg-extension');
+        $after = static function (View $view) use ($movement): int {
+            $shapes = Figure::of($movement, $movement->variation('full'), Base::Chair, Side::Left, view: $view)->shapes;
+            [$top, $bottom] = self::span(self::corners($shapes[(int) array_search('moving', array_column($shapes, 'role'), true) + 1]), 1);
+
+            return $bottom - $top;
+        };
+        self::assertLessThan(130, $after(View::Front), 'the foot comes after the leg that moves it');
+        self::assertGreaterThan(130, $after(View::Side), 'from the side it is an arm');
     }
 
     public function testWhereAHandPassesTheFaceTheElbowTellsTheWay(): void
