@@ -108,7 +108,10 @@ final class HangingTest extends TestCase
         $sunk = [];
         foreach (self::everyBody() as $what => [$body, $seat]) {
             $under = SeatMeasures::underBack($seat);
-            foreach ($under === null ? [] : Side::cases() as $side) {
+            if ($under === null) {
+                continue;
+            }
+            foreach (Side::cases() as $side) {
                 foreach (["elbow-$side->value", "wrist-$side->value", "hand-$side->value"] as $joint) {
                     $over = $under[1];
                     $at = $body->point($joint)->minus($under[0]);
