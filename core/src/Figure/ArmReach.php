@@ -31,13 +31,14 @@ final readonly class ArmReach
     private const STRAIN = 70.0;
     /** What an elbow or forearm in the middle of the body costs. */
     private const INSIDE = 400.0;
-    /** What a unit costs by which an elbow or wrist sinks into a mattress, and how far that gives. */
+    /** What a unit costs by which an elbow or wrist sinks into a mattress. */
     private const SUNK = 60.0;
-    private const YIELDS = 0.5;
     /** What a unit short of the place costs. */
     private const SHORT = 60.0;
     /** Units within which a hand touches: skin gives, and fingers curl. */
     private const TOUCHES = 1.8;
+    /** Units from the shoulder under which a place is reached with a closed elbow. */
+    private const FOLDS = 8.0;
     /** Units by which a shoulder may move before the arm is brought there anew. */
     private const STILL = 0.2;
     /** A cost under which no other place is looked for. */
@@ -65,12 +66,11 @@ final readonly class ArmReach
      *
      * @param non-empty-list<Vector> $places any of them will do
      * @param Pose $pose as it is written: what the arm does about it is kept as far as it can be
-     * @param array{Vector, Vector}|null $under a point of what the back lies on, and what is up from it
      * @return array<string, float> degrees by joint action, all of ACTIONS
      */
-    public function angles(Skeleton $skeleton, Pose $pose, Side $side, array $places, ?array $under = null): array
+    public function angles(Skeleton $skeleton, Pose $pose, Side $side, array $places, DrawnSeat $seat): array
     {
-        $lies = $under === null ? null : self::lies($skeleton, $side, ...$under);
+        $lies = OnBack::of($skeleton, $side, $seat);
         $wished = [];
         foreach (self::ACTIONS as $action) {
             $wished[$action->value] = $pose->at($action, $side);
@@ -89,9 +89,31 @@ final readonly class ArmReach
                     break 2;
                 }
             }
+            $folded = $this->folded($target->minus(Skeleton::shoulderOf($pose->at(JointAction::ShoulderLift, $side), $wished)), $wished, $lies);
+            $best = $folded !== null && $folded['cost'] < $best['cost'] ? $folded : $best;
         }
 
         return $best['angles'];
+    }
+
+    /**
+     * The arm to a place that is nearer to the shoulder than a closed elbow brings the hand; null where it is not.
+     *
+     * @param array<string, float> $wished
+     * @return array{cost: float, angles: array<string, float>}|null
+     */
+    private function folded(Vector $target, array $wished, ?OnBack $lies): ?array
+    {
+        $closed = (float) $this->most['elbow-flexion'];
+
+        return $target->length() > self::FOLDS ? null : FoldedArm::to(
+            $target,
+            $wished,
+            $closed,
+            fn (array $angles, Vector $upper, Vector $hinge): float => $this->cost(array_diff_key($angles, ['wrist-flexion' => true, 'wrist-extension' => true]), $wished, $upper, $hinge, INF) + self::SUNK * ($lies?->sunk($upper, $hinge, $closed) ?? 0.0),
+            self::SHORT,
+            self::TOUCHES,
+        );
     }
 
     /**
@@ -124,10 +146,9 @@ final readonly class ArmReach
 
     /**
      * @param array<string, float> $wished
-     * @param array{Vector, float}|null $lies
      * @return array{cost: float, angles: array<string, float>}
      */
-    private function solved(Vector $target, float $lifted, int $bent, float $hand, array $wished, ?array $lies): array
+    private function solved(Vector $target, float $lifted, int $bent, float $hand, array $wished, ?OnBack $lies): array
     {
         $wrist = $wished['wrist-extension'] - $wished['wrist-flexion'] - $bent;
         $lower = sqrt(Measures::FOREARM ** 2 + $hand ** 2 + 2 * Measures::FOREARM * $hand * cos(deg2rad($wrist)));
@@ -162,10 +183,9 @@ final readonly class ArmReach
      * @param float $open radians between that line and the upper arm
      * @param float $bend degrees of the elbow
      * @param array<string, float> $wished
-     * @param array{Vector, float}|null $lies
      * @return array{float, array<string, float>} cost and angles
      */
-    private function swivelled(Vector $along, float $open, float $bend, array $wished, ?array $lies): array
+    private function swivelled(Vector $along, float $open, float $bend, array $wished, ?OnBack $lies): array
     {
         $aside = $along->cross(abs($along->y) > 0.9 ? new Vector(0, 0, 1) : new Vector(0, 1, 0))->unit();
         $up = $aside->cross($along);
@@ -177,7 +197,7 @@ final readonly class ArmReach
             [$co, $so] = [cos($open), sin($open)];
             $upper = new Vector($along->x * $co + $out->x * $so, $along->y * $co + $out->y * $so, $along->z * $co + $out->z * $so);
             $hinge = new Vector($along->x * $so - $out->x * $co, $along->y * $so - $out->y * $co, $along->z * $so - $out->z * $co);
-            $sunk = $lies === null ? 0.0 : self::SUNK * self::sunk($upper, $hinge, $bend, ...$lies);
+            $sunk = self::SUNK * ($lies?->sunk($upper, $hinge, $bend) ?? 0.0);
             foreach (self::named($upper, $hinge, $bend) as $angles) {
                 $cost = $sunk + $this->cost($angles, $wished, $upper, $hinge, $best[0] - $sunk);
                 if ($cost < $best[0]) {
@@ -252,27 +272,6 @@ final readonly class ArmReach
         $isInside = abs($x) < self::RIBS[0] && abs($z) < self::RIBS[1] && $upper->y < 0;
 
         return $cost + ($isInside ? self::INSIDE : self::INSIDE * self::depth($upper, $hinge, $angles['elbow-flexion']));
-    }
-
-    /**
-     * What the back lies on, as seen from the trunk and for the right arm.
-     *
-     * @return array{Vector, float} what is up from it, and how high over it the chest is
-     */
-    private static function lies(Skeleton $skeleton, Side $side, Vector $at, Vector $over): array
-    {
-        $up = $skeleton->inTrunk($over);
-
-        return [$side === Side::Left ? $up->mirrored() : $up, $skeleton->point('chest')->minus($at)->dot($over)];
-    }
-
-    /** By how many units elbow and wrist go further into what the back lies on than it gives. */
-    private static function sunk(Vector $upper, Vector $hinge, float $bend, Vector $over, float $chest): float
-    {
-        $elbow = $chest + $over->x * Measures::SHOULDER_HALF + $over->dot($upper) * Measures::UPPER_ARM;
-        $wrist = $elbow + ($over->dot($upper) * cos(deg2rad($bend)) + $over->dot($hinge) * sin(deg2rad($bend))) * Measures::FOREARM;
-
-        return max(0.0, -self::YIELDS - $elbow) + max(0.0, -self::YIELDS - $wrist);
     }
 
     /** How deep a forearm goes into ribs and belly: 1 at their middle, 0 where it stays outside. */

@@ -94,7 +94,7 @@ final readonly class Contacts
             foreach ($contacts as [$side, $contact]) {
                 $body = Skeleton::of(Settled::pose($angles, $seat, Side::Left, $use, $position, $footing), $seat);
                 $places = HandPlaces::of($contact->on, $side, $contact->isAcross, $body, $seat);
-                $angles = self::with($angles, $side, $this->reach->angles($body, $wished, $side, $places, SeatMeasures::underBack($seat)));
+                $angles = self::with($angles, $side, $this->reach->angles($body, $wished, $side, $places, $seat));
             }
         }
 

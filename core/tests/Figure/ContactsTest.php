@@ -230,4 +230,19 @@ final class ContactsTest extends TestCase
             }
         }
     }
+
+    public function testElbowsGoWhereTheyAreWrittenWhileHandsLieOnTheShoulders(): void
+    {
+        $out = static function (string $rung): float {
+            $movement = Make::craft()->library->get('hands-on-shoulders');
+            $scene = Scene::of($movement, $movement->variation($rung), Base::Chair, Side::Left);
+            $body = $scene->posed($scene->pose('in'), $movement->steps[0])->body;
+
+            return abs($body->point('elbow-left')->x);
+        };
+        // From low over half wide to wide, by 4 cm at least.
+        self::assertGreaterThan($out('gentle') + 2.4, $out('half'));
+        self::assertGreaterThan($out('half') + 1.2, $out('full'));
+        self::assertGreaterThan(26.0, $out('full'));
+    }
 }

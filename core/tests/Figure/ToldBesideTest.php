@@ -82,9 +82,8 @@ final class ToldBesideTest extends TestCase
     public function testWhereAHandPassesTheFaceTheElbowTellsTheWay(): void
     {
         $arrows = static fn (string $id, string $rung): array => self::arrows(Figure::of(Make::craft()->library->get($id), Make::craft()->library->get($id)->variation($rung), Base::Wheelchair, Side::Left));
-        // The far hand is clear of it; the near elbow hardly moves on the page.
-        self::assertCount(1, $arrows('hands-on-shoulders', 'full'));
         self::assertCount(1, $arrows('behind-and-turn', 'waist'));
+        self::assertSame([], $arrows('elbow-up', 'back'), 'behind the head both would cross it');
     }
 
     public function testArrowsStayByTheFigureOnTheirOwnGround(): void
