@@ -114,13 +114,20 @@ final readonly class HandPlaces
         return $head->plus($gaze, $ahead, $crown, $up, $side, $right);
     }
 
-    /** Half way between the hands, before the middle of the body. */
+    /** Half way between the hands, before the middle of the body; further ahead where they are further from the shoulders, as when long arms cross. */
     private static function between(Skeleton $body): Vector
     {
         $chest = $body->point('chest');
-        $middle = $body->inTrunk($body->point('hand-left')->plus($body->point('hand-right'))->minus($chest)->minus($chest));
+        $middle = $body->inTrunk($body->point('hand-left')->plus($body->point('hand-right'))->minus($chest)->minus($chest))->halved();
+        $middle = new Vector(0, $middle->y, $middle->z);
+        $way = $middle->unit();
+        $shoulder = $body->inTrunk($body->point('shoulder-right')->minus($chest));
+        $reach = ($body->point('hand-left')->minus($body->point('shoulder-left'))->length() + $body->point('hand-right')->minus($body->point('shoulder-right'))->length()) / 2;
+        // Where that way is as far from a shoulder.
+        $along = $way->dot($shoulder);
+        $far = $along + sqrt(max(0.0, $along * $along + $reach * $reach - $shoulder->dot($shoulder)));
 
-        return $chest->plus($body->fromTrunk(new Vector(0, $middle->y / 2, $middle->z / 2)));
+        return $chest->plus($body->fromTrunk($way->times(max($far, $middle->length()))));
     }
 
     /** @return non-empty-list<Vector> over, under and before a point of an arm */

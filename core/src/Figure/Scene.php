@@ -11,7 +11,6 @@ use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseFacts;
 use KindChair\Movement\BodyUse;
-use KindChair\Movement\FaceForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\Movement;
@@ -273,8 +272,14 @@ final class Scene
                 [$furthest, $at, $most] = [$this->pose($step->id), $step, $far];
             }
         }
-        // Where nothing else moves, the step in which eyes or mouth do something.
-        $at ??= array_values(array_filter($this->movement->steps, fn (Step $step): bool => $this->variation->body->faceIn($step->id) !== FaceForm::Still))[0] ?? null;
+        foreach ($this->movement->steps as $step) {
+            // Whoever stands up from a bend ends where standing rests.
+            if ($step->isShown && $most >= self::LOOKS_SAME) {
+                [$furthest, $at, $most] = [$this->pose($step->id), $step, self::LOOKS_SAME];
+            }
+        }
+        // Where nothing else moves, what eyes or mouth do.
+        $at ??= $this->movement->tellingFace($this->variation);
         $from = null;
         foreach ($this->movement->steps as $step) {
             $far = $this->pose($step->id)->difference($furthest);

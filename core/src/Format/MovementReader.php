@@ -132,6 +132,7 @@ final readonly class MovementReader
             ShapeReader::angles($node->maybe('angles')),
             self::cue($node->at('cue')),
             $node->maybe('fingers')?->enum(FingerForm::class),
+            $node->maybe('shown')?->bool() ?? false,
         ));
     }
 

@@ -206,6 +206,22 @@ final readonly class Movement
         return $spoken->saying($variation->sayOn(Base::Bed, true), $cues);
     }
 
+    /** The step of the face that the fewest rungs make, and so tells what this one adds; the last of several, null where no face does anything. */
+    public function tellingFace(Variation $rung): ?Step
+    {
+        $telling = null;
+        $fewest = PHP_INT_MAX;
+        foreach ($this->steps as $step) {
+            $face = $rung->body->faceIn($step->id);
+            $rungs = count(array_filter($this->variations, static fn (Variation $other): bool => in_array($face, $other->body->face, true)));
+            if ($face !== FaceForm::Still && $rungs <= $fewest) {
+                [$telling, $fewest] = [$step, $rungs];
+            }
+        }
+
+        return $telling;
+    }
+
     public function cuesPause(Breath $pause): bool
     {
         return in_array($pause, array_column($this->steps, 'breath'), true);

@@ -13,6 +13,7 @@ final readonly class Step
     /**
      * @param int|null $freeLength tenths of a second, for a step that follows no breath
      * @param FingerForm|null $fingers null where curl and spread tell what the hand does
+     * @param bool $isShown whether a still shows it, where that is not the step furthest from rest: who stands up ends in what is rest for who stands
      */
     public function __construct(
         public string $id,
@@ -22,6 +23,7 @@ final readonly class Step
         public Angles $angles,
         public Cue $cue,
         public ?FingerForm $fingers = null,
+        public bool $isShown = false,
     ) {
         if (($breath === Breath::Free) !== ($freeLength !== null && $freeLength > 0)) {
             throw InvalidMovement::onlyFreeStepsHaveSeconds($id, $freeLength);

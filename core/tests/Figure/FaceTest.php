@@ -147,4 +147,13 @@ final class FaceTest extends TestCase
         }
         self::assertLessThan(0.3 * $sung[5], $sung[0]);
     }
+
+    public function testAStillShowsTheFaceThatARungAdds(): void
+    {
+        $movement = Make::craft()->library->get('lips-cheeks-tongue');
+        $shown = static fn (string $rung): ?string => $movement->tellingFace($movement->variation($rung))?->id;
+
+        self::assertSame(['cheeks' => 'puff', 'full' => 'tongue'], ['cheeks' => $shown('cheeks'), 'full' => $shown('full')]);
+        self::assertNull(Make::craft()->library->get('chin-nod')->tellingFace(Make::craft()->library->get('chin-nod')->variations[0]));
+    }
 }

@@ -12,6 +12,7 @@ use KindChair\Figure\Figure;
 use KindChair\Figure\FigureKey;
 use KindChair\Figure\Measures;
 use KindChair\Figure\Pose;
+use KindChair\Figure\Scene;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Skeleton;
 use KindChair\Figure\Vector;
@@ -241,5 +242,20 @@ final class FigureTest extends TestCase
         asort($heights);
         self::assertSame(['zone-head', 'zone-shoulders', 'zone-back', 'zone-hips', 'zone-legs', 'zone-feet'], array_keys($heights));
         self::assertEquals(Figure::zones(), FigureKey::parse(FigureKey::ZONES)?->draw(Make::craft()->library));
+    }
+
+    public function testWhoStandsUpEndsStandingAndHalfWayUpInBetween(): void
+    {
+        $movement = Make::craft()->library->get('sit-to-stand');
+        $hips = static function (string $rung) use ($movement): array {
+            [$start, $end] = Scene::of($movement, $movement->variation($rung), Base::Standing, Side::Left)->startAndEnd();
+
+            return [$start?->body->point('hips')->y, $end->body->point('hips')->y];
+        };
+        [$low, $half] = $hips('half');
+        [, $high] = $hips('stand');
+        self::assertGreaterThan($low + 2, $half);
+        self::assertGreaterThan($half + 1, $high);
+        self::assertGreaterThan(-1.0, $high, 'upright');
     }
 }
