@@ -31,6 +31,11 @@ final class SeatMeasures
     public const BED_BACK = 46.0;
     private const BED_FEET = 34.0;
 
+    public static function hasUprightBack(DrawnSeat $seat): bool
+    {
+        return in_array($seat, [DrawnSeat::Chair, DrawnSeat::Armchair, DrawnSeat::Wheelchair], true);
+    }
+
     /** How far out an armrest is; null where there is none. */
     public static function armrest(DrawnSeat $seat): ?float
     {

@@ -19,6 +19,9 @@ final class Settled
     /** Degrees: an arm that is raised further does not rest. */
     private const AT_REST = 60.0;
 
+    /** Degrees from upright of a trunk that leans on the backrest. */
+    private const LEANS_BACK = -9;
+
     /** Units by which a hand that rests may lie beyond the middle of the trunk. */
     private const ACROSS = 6.0;
 
@@ -51,7 +54,12 @@ final class Settled
     public static function pose(Angles $angles, DrawnSeat $seat, Side $named, BodyUse $body, Position $position, ?Footing $footing = null): Pose
     {
         $isWide = $position === Position::Wide && $seat->restingHip() === 90;
-        $pose = LegReach::settled(Pose::of($angles->keyed($named), $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named, $footing?->during($angles, $named));
+        $keyed = $angles->keyed($named);
+        if ($position === Position::Supported && SeatMeasures::hasUprightBack($seat)) {
+            // Who leans on the backrest does so unless the trunk is taken forward from it.
+            $keyed[JointAction::HipHinge->value . ':mid'] ??= self::LEANS_BACK;
+        }
+        $pose = LegReach::settled(Pose::of($keyed, $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named, $footing?->during($angles, $named));
 
         return $seat === DrawnSeat::FlatBed ? $pose : self::handsAtRest($pose, $seat, $position);
     }

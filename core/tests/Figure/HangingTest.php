@@ -147,6 +147,16 @@ final class HangingTest extends TestCase
         }
     }
 
+    public function testWhoLeansOnTheBackrestIsDrawnAgainstIt(): void
+    {
+        foreach ([Base::Chair, Base::Wheelchair] as $base) {
+            // Half the depth of the trunk behind the spine; the backrest leans back a little itself.
+            $gap = static fn (string $rung): float => self::body('quiet-sitting', $rung, Make::craft()->library->get('quiet-sitting')->steps[0]->id, $base)->point('chest')->z - 5.5 - SeatMeasures::BACK;
+            self::assertLessThan(1.5, $gap('back'), $base->value);
+            self::assertGreaterThan(4.0, $gap('tall'), $base->value);
+        }
+    }
+
     public function testWhoSitsSidewaysTakesTheLegBackOverTheEdge(): void
     {
         $seen = 0;
