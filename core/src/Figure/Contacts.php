@@ -68,7 +68,7 @@ final readonly class Contacts
     /** The angles of a step with the hands brought to where they lie, while the left side is named. */
     private function step(Variation $variation, Step $step, DrawnSeat $seat): Angles
     {
-        return $this->brought($variation->angles[$step->id], self::during($variation->body, $step->id, $step->phase), $seat, $variation->body, $variation->position, Footing::of($variation, Side::Left));
+        return $this->brought($variation->angles[$step->id], self::during($variation->body, $step->id, $step->phase), $seat, $variation->body, $variation->position, Footing::of($variation, Side::Left), Settled::stepsBack($variation, $seat));
     }
 
     /** One shape that is being set, with the hands where they are said to lie in that step. */
@@ -82,17 +82,17 @@ final readonly class Contacts
      *
      * @param list<array{Side, HandContact}> $contacts
      */
-    private function brought(Angles $written, array $contacts, DrawnSeat $seat, BodyUse $use, Position $position, ?Footing $footing = null): Angles
+    private function brought(Angles $written, array $contacts, DrawnSeat $seat, BodyUse $use, Position $position, ?Footing $footing = null, float $back = 0.0): Angles
     {
         if ($contacts === []) {
             return $written;
         }
         $rounds = array_filter($contacts, static fn (array $contact): bool => HandPlaces::movesWithArms($contact[1]->on)) === [] ? 1 : self::ROUNDS;
         $angles = $written;
-        $wished = Settled::pose($written, $seat, Side::Left, $use, $position, $footing);
+        $wished = Settled::pose($written, $seat, Side::Left, $use, $position, $footing, $back);
         for ($round = 0; $round < $rounds; ++$round) {
             foreach ($contacts as [$side, $contact]) {
-                $body = Skeleton::of(Settled::pose($angles, $seat, Side::Left, $use, $position, $footing), $seat);
+                $body = Skeleton::of(Settled::pose($angles, $seat, Side::Left, $use, $position, $footing, $back), $seat);
                 $places = HandPlaces::of($contact->on, $side, $contact->isAcross, $body, $seat);
                 $angles = self::with($angles, $side, $this->reach->angles($body, $wished, $side, $places, $seat));
             }

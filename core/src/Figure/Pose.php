@@ -11,6 +11,8 @@ use KindChair\Movement\JointAngle;
 /** Every joint angle of a figure, in degrees, with limbs that are not named at rest on the seat. */
 final class Pose
 {
+    /** Not an angle: units by which who bows to a chair has stepped back from it. */
+    public const STEPS_BACK = 'steps-back:mid';
     /** Degrees by which the knees open further when the feet stand wide, at least. */
     private const WIDE = 24;
     /** What trunk, neck and head are posed by, as JointAngle keys; limbs, as joint actions of their side. What is not named is 0. */

@@ -22,6 +22,10 @@ final class Settled
     /** Degrees from upright of a trunk that leans on the backrest. */
     private const LEANS_BACK = -9;
 
+    /** Degrees from which who stands bows to the chair, and units by which they step back from it at most. */
+    private const BOWS = 20.0;
+    private const FURTHEST = 20.0;
+
     /** Units by which a hand that rests may lie beyond the middle of the trunk. */
     private const ACROSS = 6.0;
 
@@ -38,7 +42,25 @@ final class Settled
      */
     public static function step(Variation $variation, Angles $angles, DrawnSeat $seat, Side $named, ?Footing $footing = null): Pose
     {
-        return self::pose($angles, $seat, $named, $variation->body, $variation->position, $footing ?? Footing::of($variation, $named));
+        return self::pose($angles, $seat, $named, $variation->body, $variation->position, $footing ?? Footing::of($variation, $named), self::stepsBack($variation, $seat));
+    }
+
+    /** How far somebody steps back from the chair they hold, in units, so that their arms come to it as long as they are written. */
+    public static function stepsBack(Variation $variation, DrawnSeat $seat): float
+    {
+        if ($seat !== DrawnSeat::Standing || !in_array(HandPlace::Backrest, array_column($variation->body->hands, 'on'), true)) {
+            return 0.0;
+        }
+        $far = [];
+        foreach ($variation->angles as $angles) {
+            $pose = Pose::of($angles->keyed(Side::Left), $seat);
+            if (Skeleton::bow($pose) > self::BOWS && !$pose->restsArm(Side::Left)) {
+                $far[] = Skeleton::of($pose, $seat)->point('hand-left')->z - HandPlaces::RAIL[1];
+            }
+        }
+
+        // No further than they reach in every step.
+        return $far === [] ? 0.0 : max(0.0, min(self::FURTHEST, ...$far));
     }
 
     public static function rest(DrawnSeat $seat, Position $position = Position::Upright): Pose
@@ -51,13 +73,17 @@ final class Settled
         return self::$restBodies["$seat->value/$position->value"] ??= Skeleton::of(self::rest($seat, $position), $seat);
     }
 
-    public static function pose(Angles $angles, DrawnSeat $seat, Side $named, BodyUse $body, Position $position, ?Footing $footing = null): Pose
+    /** @param float $back units by which somebody who bows to the chair before them has stepped back from it */
+    public static function pose(Angles $angles, DrawnSeat $seat, Side $named, BodyUse $body, Position $position, ?Footing $footing = null, float $back = 0.0): Pose
     {
         $isWide = $position === Position::Wide && $seat->restingHip() === 90;
         $keyed = $angles->keyed($named);
         if ($position === Position::Supported && SeatMeasures::hasUprightBack($seat)) {
             // Who leans on the backrest does so unless the trunk is taken forward from it.
             $keyed[JointAction::HipHinge->value . ':mid'] ??= self::LEANS_BACK;
+        }
+        if ($back > 0.0) {
+            $keyed[Pose::STEPS_BACK] = (int) round($back);
         }
         $pose = LegReach::settled(Pose::of($keyed, $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named, $footing?->during($angles, $named));
 

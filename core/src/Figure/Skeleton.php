@@ -25,6 +25,8 @@ final class Skeleton
     private const HIPS_BACK = 0.3;
     /** Share of the bend of both knees, beyond soft ones, that the thighs come forward while standing; the shins take the rest. */
     private const SQUAT = 0.85;
+    /** Degrees of a bow in which who steps back has done so. */
+    private const BOWED = 20.0;
     /** Degrees up to which knees are only soft. */
     private const SOFT = 20.0;
 
@@ -54,17 +56,30 @@ final class Skeleton
     {
         // Who stands bends forward at the hips: the feet stay, the trunk comes forward and the hips go back.
         // Where both knees bend, the thighs take their share of the hips' bend, and the trunk what is left.
-        $squat = self::SQUAT * max(0.0, self::both($pose, JointAction::KneeFlexion) - self::SOFT);
-        $bow = max(0.0, self::both($pose, JointAction::HipFlexion) - $squat);
+        $squat = self::squat($pose);
+        $bow = self::bow($pose);
         [$points, $axes] = self::trunk($pose, new Vector(0, 0, -self::HIPS_BACK * $bow), $pose->at(JointAction::HipHinge) + $bow);
         foreach (Side::cases() as $side) {
             $points += LegJoints::of($pose, $side, DrawnSeat::Standing, $points['hips'], $bow);
         }
         // Bent knees bring the body down and the hips back: the lower foot stays on the floor, and both where they were.
         $ahead = $squat > 0 ? ($points['ankle-left']->z + $points['ankle-right']->z) / 2 : 0.0;
-        $sinks = new Vector(0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead);
+        $back = $pose->angle('steps-back', null) * min(1.0, $bow / self::BOWED);
+        $sinks = new Vector(0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead - $back);
 
         return new self(array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points), $axes, $pose, DrawnSeat::Standing);
+    }
+
+    /** Degrees by which who stands bends forward at the hips. */
+    public static function bow(Pose $pose): float
+    {
+        return max(0.0, self::both($pose, JointAction::HipFlexion) - self::squat($pose));
+    }
+
+    /** Degrees by which the thighs come forward where both knees bend. */
+    private static function squat(Pose $pose): float
+    {
+        return self::SQUAT * max(0.0, self::both($pose, JointAction::KneeFlexion) - self::SOFT);
     }
 
     /**

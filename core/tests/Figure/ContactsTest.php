@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace KindChair\Tests\Figure;
 
+use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Figure\Contacts;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\HandPlaces;
 use KindChair\Figure\Measures;
+use KindChair\Figure\Posed;
 use KindChair\Figure\Scene;
 use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
@@ -244,5 +246,24 @@ final class ContactsTest extends TestCase
         self::assertGreaterThan($out('gentle') + 2.4, $out('half'));
         self::assertGreaterThan($out('half') + 1.2, $out('full'));
         self::assertGreaterThan(26.0, $out('full'));
+    }
+
+    public function testWhoBowsToAChairStepsBackUntilTheArmsAreLong(): void
+    {
+        $movement = Make::craft()->library->get('hips-back');
+        $posed = static function (string $rung) use ($movement): Posed {
+            $scene = Scene::of($movement, $movement->variation($rung), Base::Standing, Side::Left);
+
+            return $scene->posed($scene->pose('breathe-in'), array_column($movement->steps, null, 'id')['breathe-in']);
+        };
+        $bends = static fn (Posed $posed): float => $posed->pose->at(JointAction::ElbowFlexion, Side::Left);
+        // Hands lie on the chair's back in both; the arms are as long as they are written.
+        self::assertLessThan(45.0, $bends($posed('stand')));
+        self::assertGreaterThan(60.0, $bends($posed('forearms')));
+        foreach (['stand', 'forearms'] as $rung) {
+            $body = $posed($rung)->body;
+            self::assertLessThan(Contacts::NEAR, (new Vector(-9.0, HandPlaces::RAIL[0], HandPlaces::RAIL[1]))->from($body->point('hand-left'), $body->point('fingers-left')), $rung);
+            self::assertLessThan(-10.0, $body->point('ankle-left')->z, 'the feet have come along');
+        }
     }
 }
