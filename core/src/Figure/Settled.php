@@ -25,6 +25,8 @@ final class Settled
     /** Degrees from which who stands bows to the chair, and units by which they step back from it at most. */
     private const BOWS = 20.0;
     private const FURTHEST = 20.0;
+    /** How far an arm reaches with ease. */
+    private const ARM = 0.97 * (Measures::UPPER_ARM + Measures::FOREARM + Measures::HAND);
 
     /** Units by which a hand that rests may lie beyond the middle of the trunk. */
     private const ACROSS = 6.0;
@@ -51,16 +53,20 @@ final class Settled
         if ($seat !== DrawnSeat::Standing || !in_array(HandPlace::Backrest, array_column($variation->body->hands, 'on'), true)) {
             return 0.0;
         }
-        $far = [];
+        [$wished, $reached] = [0.0, self::FURTHEST];
         foreach ($variation->angles as $angles) {
             $pose = Pose::of($angles->keyed(Side::Left), $seat);
             if (Skeleton::bow($pose) > self::BOWS && !$pose->restsArm(Side::Left)) {
-                $far[] = Skeleton::of($pose, $seat)->point('hand-left')->z - HandPlaces::RAIL[1];
+                $body = Skeleton::of($pose, $seat);
+                $shoulder = $body->point('shoulder-left');
+                $reach = sqrt(max(0.0, self::ARM ** 2 - ($shoulder->y - HandPlaces::RAIL[0]) ** 2));
+                $wished = max($wished, $body->point('hand-left')->z - HandPlaces::RAIL[1]);
+                // No further than the arms reach in every step.
+                $reached = min($reached, $shoulder->z + $reach - HandPlaces::RAIL[1]);
             }
         }
 
-        // No further than they reach in every step.
-        return $far === [] ? 0.0 : max(0.0, min(self::FURTHEST, ...$far));
+        return max(0.0, min($wished, $reached));
     }
 
     public static function rest(DrawnSeat $seat, Position $position = Position::Upright): Pose
