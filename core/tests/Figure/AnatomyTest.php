@@ -144,6 +144,26 @@ final class AnatomyTest extends TestCase
         }
     }
 
+    public function testEveryRungOnEverySeatIsTheSameOnBothSides(): void
+    {
+        $apart = [];
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $variation) {
+                foreach ($variation->body->face === [] ? $variation->bases : [] as $base) {
+                    [$left, $right] = array_map(static fn (Side $side): array => array_values(array_filter(Figure::of($movement, $variation, $base, $side)->shapes, static fn (Shape $shape): bool => in_array($shape->role, ['body', 'far', 'moving', 'moving-far', 'shadow'], true))), Side::cases());
+                    foreach ($left as $i => $shape) {
+                        [$from, $to] = self::columns($shape);
+                        [$toFrom, $toTo] = self::columns($right[$i]);
+                        if (max(abs(1000 - $to - $toFrom), abs(1000 - $from - $toTo)) > 6) {
+                            $apart["$movement->id/$variation->id on $base->value"] = $shape->role;
+                        }
+                    }
+                }
+            }
+        }
+        self::assertSame([], array_slice($apart, 0, 8), count($apart) . ' in all');
+    }
+
     /** @return iterable<string, array{string}> */
     public static function sided(): iterable
     {
