@@ -8,6 +8,8 @@ namespace KindChair\Figure;
 final readonly class PropShapes
 {
     private const STRAP = 1.5;
+    /** A towel that is rolled. */
+    private const ROLLED = 3.0;
     private const SCARF = 3.4;
     /** Units of the line round a thing. */
     private const EDGE = 0.5;
@@ -20,11 +22,12 @@ final readonly class PropShapes
      * @param list<Vector> $points
      * @return list<Shape>
      */
-    public function strap(array $points): array
+    public function strap(array $points, bool $isRolled = false): array
     {
         $line = (new Outline())->line(array_map($this->camera->page(...), $points));
+        $width = $isRolled ? self::ROLLED : self::STRAP;
 
-        return [$line->stroked('prop-edge', self::STRAP + 2 * self::EDGE), $line->stroked('prop', self::STRAP)];
+        return [$line->stroked('prop-edge', $width + 2 * self::EDGE), $line->stroked('prop', $width)];
     }
 
     /** @return list<Shape> a roll between two points, a ball where they are one */

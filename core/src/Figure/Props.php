@@ -98,7 +98,7 @@ final readonly class Props
             PropPlace::InHand => $inBoth ? array_merge(...array_map($drawn->inHand(...), Side::cases())) : $drawn->inOneHand(),
             PropPlace::BetweenPalms => $drawn->betweenPalms(),
             PropPlace::UnderArm => $drawn->underArm(),
-            PropPlace::InHands => $drawn->draw->strap([$drawn->at->tail(Side::Left), $drawn->at->hand(Side::Left), $drawn->at->hand(Side::Right), $drawn->at->tail(Side::Right)]),
+            PropPlace::InHands => $drawn->draw->strap([$drawn->at->tail(Side::Left), $drawn->at->hand(Side::Left), $drawn->at->hand(Side::Right), $drawn->at->tail(Side::Right)], $props === ['towel']),
             PropPlace::RoundFoot => $drawn->draw->strap([$drawn->at->hand(Side::Left), ...$drawn->at->ball(), $drawn->at->hand(Side::Right)]),
             PropPlace::BetweenKnees => $props === ['band'] ? $drawn->roundThighs() : $drawn->draw->roll($drawn->at->between(0.82), $drawn->at->between(1.02), self::CUSHION),
             PropPlace::UnderKnees => array_merge(...array_map($drawn->underKnee(...), Side::cases())),

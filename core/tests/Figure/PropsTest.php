@@ -175,4 +175,31 @@ final class PropsTest extends TestCase
         $scarf = $shapes[self::places($shapes, ['prop'])[0]];
         self::assertSame(2, substr_count($scarf->data(), 'M'), 'an end on each side');
     }
+
+    public function testWhatARungUsesIsSeenInItsPicture(): void
+    {
+        $unseen = [];
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $rung) {
+                // What belongs to a seat or is a seat is drawn as one.
+                foreach (array_diff($rung->props, ['armrest', 'backrest', 'rail', 'table', 'wall', 'second-chair']) === [] ? [] : $rung->bases as $base) {
+                    $roles = array_column(Figure::of($movement, $rung, $base, Side::Left)->shapes, 'role');
+                    if ($rung->propAt === null || !in_array('prop', $roles, true)) {
+                        $unseen[] = "$movement->id/$rung->id on $base->value";
+                    }
+                }
+            }
+        }
+        self::assertSame([], $unseen);
+    }
+
+    public function testARolledTowelIsBroaderThanAStrap(): void
+    {
+        $broad = static function (string $id, string $rung): int {
+            $shapes = Figure::of(Make::craft()->library->get($id), Make::craft()->library->get($id)->variation($rung), Base::Chair, Side::Left)->shapes;
+
+            return max([0, ...array_map(static fn (Shape $shape): int => $shape->role === 'prop' ? $shape->line : 0, $shapes)]);
+        };
+        self::assertSame(2 * $broad('strap-raise', 'high'), $broad('wring-towel', 'towel'));
+    }
 }
