@@ -199,14 +199,23 @@ final class Pose
         return new self($angles, $resting);
     }
 
-    /** How differently two poses look: degrees, summed over the body. */
+    /** How differently two poses look: degrees, summed over the body. Of an arm that rests in both while nothing else moves, only a shoulder that lifts is seen. */
     public function difference(self $other): float
     {
+        $resting = array_map(static fn (Side $side): string => ":$side->value", array_filter(Side::cases(), fn (Side $side): bool => $this->restsArm($side) && $other->restsArm($side)));
+        $lies = null;
         $sum = 0.0;
         foreach ($this === $other ? [] : $this->angles + $other->angles as $key => $_) {
             $apart = ($this->angles[$key] ?? 0.0) - ($other->angles[$key] ?? 0.0);
+            if ($apart === 0.0) {
+                continue;
+            }
+            $part = strtok($key, '-');
+            if ($resting !== [] && ($part === 'shoulder' || $part === 'elbow' || $part === 'wrist') && !str_starts_with($key, self::LIFT) && in_array(strrchr($key, ':'), $resting, true) && ($lies ??= $this->sitsAs($other))) {
+                continue;
+            }
             // A bent elbow or wrist says less about a shape than what trunk, arm and leg do; a lifted shoulder takes the whole arm with it.
-            $sum += $apart === 0.0 ? 0.0 : abs($apart) * match (strtok($key, '-')) {
+            $sum += abs($apart) * match ($part) {
                 'shoulder' => str_starts_with($key, self::LIFT) ? 1.5 : 1.0,
                 'elbow', 'forearm', 'wrist', 'ankle', 'toes' => 0.3,
                 'fingers' => 0.1,

@@ -182,6 +182,17 @@ final class HangingTest extends TestCase
         }
     }
 
+    public function testAnArmLaidInTheLapLooksAsAtRestHoweverItIsWritten(): void
+    {
+        $scene = static fn (string $id, string $rung): Scene => Scene::of(Make::craft()->library->get($id), Make::craft()->library->get($id)->variation($rung), Base::Chair, Side::Left);
+        $sigh = $scene('opening-sighs', 'quiet');
+        self::assertLessThan(1.0, $sigh->pose('sigh')->difference($sigh->rest));
+        $shrug = $scene('shoulder-lift', 'small');
+        self::assertGreaterThan(12.0, $shrug->pose('lift')->difference($shrug->rest), 'but a shoulder that lifts is seen');
+        $lean = $scene('side-lean', 'arm');
+        self::assertGreaterThan(20.0, $lean->pose('lean')->difference($lean->rest));
+    }
+
     public function testArmsThatGoBackHangOutsideOfWhatIsSatOn(): void
     {
         $out = static fn (Base $base): float => self::body('clasp-behind', 'sides', 'take', $base)->point('hand-right')->x;
