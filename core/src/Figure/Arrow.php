@@ -136,11 +136,8 @@ final readonly class Arrow
             // A line over the face hides where somebody looks: the elbow goes with hand and shoulder, and keeps off it.
             $points = self::beside("elbow-$side->value", $way, $scene->camera, self::ELBOW);
         }
-        if (self::crosses($points, $head)) {
-            return [];
-        }
 
-        return $points === [] ? [] : self::drawn($points);
+        return $points === [] || self::crosses($points, $head) ? [] : self::drawn($points);
     }
 
     /**

@@ -147,7 +147,7 @@ final readonly class BodyDrawing
         unset($outlines['head']);
         $drawn = $this->asOne($outlines);
         if ($head !== null) {
-            array_push($drawn, ...$this->asOne(['head' => $head]), ...($posed->face === null || !$this->inset->hasFace ? [] : Face::shapes($posed->body, $closer, $posed->face, $this->role('head'))), ...$this->face($parts, $settled, $closer));
+            array_push($drawn, ...$this->asOne(['head' => $head]), ...($posed->face === null ? [] : Face::shapes($posed->body, $closer, $posed->face, $this->role('head'))), ...$this->face($parts, $settled, $closer));
         }
         $hand = "hand-{$this->near->value}";
         if (isset($outlines[$hand])) {

@@ -156,10 +156,12 @@ final readonly class HandPlaces
             return $row(9.0, self::RAIL[0], self::RAIL[1]);
         }
         $armrest = SeatMeasures::armrest($seat);
+        if ($place === HandPlace::Table) {
+            return $row(9.0, self::TABLE[0], self::TABLE[1], self::TABLE[1] + 4);
+        }
         $onArmrest = static fn (): array => $row((float) $armrest, SeatMeasures::ARMREST + self::OVER, 10.0, 6.0, 1.0);
         if ($seat === DrawnSeat::Bed || $seat === DrawnSeat::FlatBed) {
             return match ($place) {
-                HandPlace::Table => $row(9.0, self::TABLE[0], self::TABLE[1], self::TABLE[1] + 4),
                 HandPlace::Backrest => self::inBed($seat, $out, 0.0, -6.0, -10.0),
                 HandPlace::Armrest => self::inBed($seat, $out, 2.0, 8.0, 14.0),
                 default => self::inBed($seat, $out, 2.0, 8.0, -6.0),
@@ -167,7 +169,6 @@ final readonly class HandPlaces
         }
 
         return match ($place) {
-            HandPlace::Table => $row(9.0, self::TABLE[0], self::TABLE[1], self::TABLE[1] + 4),
             HandPlace::Backrest => match (true) {
                 // Over the armrests.
                 $armrest !== null => [...$row(self::SEAT_SIDE, 9.0, -8.5), ...$row(self::SEAT_SIDE, 14.0, -10.0)],

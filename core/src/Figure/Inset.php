@@ -21,7 +21,7 @@ final readonly class Inset
     private const HEAD = [1.85, ['head', 'chest', 0.3], ['torso', 'neck', 'head']];
     private const HAND = [2.1, ['wrist', 'fingers', 0.45], ['forearm', 'hand']];
     private const FOOT = [2.0, ['ankle', 'toe', 0.4], ['shin', 'foot']];
-    /** How far a palm or a back of the hand is turned to the viewer, up to 1, to be seen well enough. */
+    /** How far a palm, a back of the hand or a sole is turned to the viewer, up to 1, to be seen well enough. */
     private const BROAD = 0.55;
     /** Width of the ring's line. */
     private const LINE = 0.9;
@@ -38,7 +38,7 @@ final readonly class Inset
      * @param non-empty-list<string> $parts
      * @param list<View> $views from where a foot or a face is looked at, or a hand that is seen from its edge otherwise; none for the view of the whole figure
      */
-    private function __construct(private float $times, private array $middle, public array $parts, private Side $side, private array $views, public bool $hasFace = false)
+    private function __construct(private float $times, private array $middle, public array $parts, private Side $side, private array $views)
     {
     }
 
@@ -70,7 +70,7 @@ final readonly class Inset
     /** A face whose eyes or mouth move. */
     public static function face(Side $side): self
     {
-        return new self(...[...self::HEAD, $side, [View::Front], true]);
+        return new self(...[...self::HEAD, $side, [View::Front]]);
     }
 
     private static function moves(Movement $movement, JointAction ...$actions): bool
@@ -128,14 +128,14 @@ final readonly class Inset
         return $camera->closer($body->point($from)->plus($body->point($to)->minus($body->point($from)), $share), $x, $y, $this->times);
     }
 
-    /** @param Vector $palm where a palm or a sole faces */
-    private function broad(Vector $palm, Camera $camera, DrawnSeat $seat): Camera
+    /** @param Vector $facing where a palm or a sole faces */
+    private function broad(Vector $facing, Camera $camera, DrawnSeat $seat): Camera
     {
-        $most = abs($camera->depth($palm));
+        $most = abs($camera->depth($facing));
         foreach ($most >= self::BROAD ? [] : $this->views as $view) {
             $other = Camera::of($view, $seat, $this->side);
-            if (abs($other->depth($palm)) > $most) {
-                [$camera, $most] = [$other, abs($other->depth($palm))];
+            if (abs($other->depth($facing)) > $most) {
+                [$camera, $most] = [$other, abs($other->depth($facing))];
             }
         }
 

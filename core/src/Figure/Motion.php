@@ -68,6 +68,7 @@ final readonly class Motion
             $turns = $circle !== null && $step->phase === Phase::Cycle;
             $begins = $step === $cycle[0] ? 0 : 1;
             $becomes = $scene->expression($step, $named);
+            $ended = $alternates ? $named->other() : $named;
             $along = static fn (Pose $start, ?Expression $face): array => array_map(
                 static fn (int $frame): array => array_map(
                     static fn (Shape $shape): array => $shape->numbers(),
@@ -86,7 +87,7 @@ final readonly class Motion
                 'tenths' => $step->length($pattern, $full, $empty),
                 'frames' => $along($from, $face),
                 // A repetition that follows another begins where that one ended.
-                'again' => ($enters || $grownFrom !== null || $alternates) && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id, $alternates ? $named->other() : $named), $scene->expression($last, $alternates ? $named->other() : $named)) : [],
+                'again' => ($enters || $grownFrom !== null || $alternates) && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id, $ended), $scene->expression($last, $ended)) : [],
             ];
             [$from, $face] = [$to, $becomes];
         }

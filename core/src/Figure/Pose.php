@@ -97,6 +97,12 @@ final class Pose
         return $this->restingArms[$side->value] ?? false;
     }
 
+    /** Units by which who bows to a chair has stepped back from it. */
+    public function stepsBack(): float
+    {
+        return $this->angles[self::STEPS_BACK] ?? 0.0;
+    }
+
     public function at(JointAction $action, ?Side $side = null): float
     {
         return $this->angles[$action->value . ':' . ($side->value ?? 'mid')] ?? 0.0;

@@ -14,7 +14,7 @@ final class Posed
 
     /**
      * @param Closure(): array<string, Grip> $held what the hands do, by side
-     * @param Expression $face how eyes and mouth are; null where they are not what moves
+     * @param Expression|null $face how eyes and mouth are; null where they are not what moves
      */
     public function __construct(public readonly Pose $pose, public readonly Skeleton $body, private readonly Closure $held, public readonly DrawnSeat $seat, public readonly ?Expression $face = null)
     {

@@ -21,10 +21,8 @@ final readonly class Props
     private const HANGS = 11.0;
     /** What belongs to a seat or stands before it is drawn with the furniture. */
     private const OF_SEAT = ['armrest', 'backrest', 'rail', 'table'];
-    /** Over the hips up to which a hand lies on a block on the seat; the seat's height and the distance of its edge. */
+    /** Over the hips up to which a hand lies on a block on the seat. */
     private const ON_BLOCK = 4.0;
-    private const SEAT = -5.7;
-    private const SEAT_EDGE = 13.0;
     /** Units between two hands that meet. */
     private const MEET = 12.0;
 
@@ -243,9 +241,9 @@ final readonly class Props
     {
         $hand = $this->at->hand($this->at->lower());
         $lies = $hand->y < self::ON_BLOCK;
-        $out = ($lies ? $hand->x : ($this->side === Side::Right ? 1.0 : -1.0)) > 0 ? self::SEAT_EDGE : -self::SEAT_EDGE;
-        $top = $lies ? $hand->y - 1.0 : self::SEAT + self::ON_BLOCK;
-        $foot = $top > self::SEAT + 1.5 ? self::SEAT : Measures::FLOOR;
+        $out = ($lies ? $hand->x : ($this->side === Side::Right ? 1.0 : -1.0)) > 0 ? SeatMeasures::SIDE : -SeatMeasures::SIDE;
+        $top = $lies ? $hand->y - 1.0 : SeatMeasures::SEAT + self::ON_BLOCK;
+        $foot = $top > SeatMeasures::SEAT + 1.5 ? SeatMeasures::SEAT : Measures::FLOOR;
         $at = new Vector($lies ? $hand->x : $out, ($top + $foot) / 2, $lies ? $hand->z : 2.0);
 
         return $this->draw->box($at, 3.2, 4.5, ($top - $foot) / 2);

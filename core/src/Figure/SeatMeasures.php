@@ -31,6 +31,7 @@ final class SeatMeasures
     public const BED_BACK = 46.0;
     private const BED_FEET = 34.0;
 
+    /** Whether it has a backrest behind who sits on it. */
     public static function hasUprightBack(DrawnSeat $seat): bool
     {
         return in_array($seat, [DrawnSeat::Chair, DrawnSeat::Armchair, DrawnSeat::Wheelchair], true);

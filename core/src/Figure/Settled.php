@@ -50,17 +50,21 @@ final class Settled
     /** How far somebody steps back from the chair they hold, in units, so that their arms come to it as long as they are written. */
     public static function stepsBack(Variation $variation, DrawnSeat $seat): float
     {
-        if ($seat !== DrawnSeat::Standing || !in_array(HandPlace::Backrest, array_column($variation->body->hands, 'on'), true)) {
-            return 0.0;
+        $holding = [];
+        foreach ($seat === DrawnSeat::Standing ? $variation->body->hands : [] as $hand) {
+            $holding = $hand->on === HandPlace::Backrest ? [...$holding, ...array_filter($hand->who->sides(Side::Left))] : $holding;
         }
         [$wished, $reached] = [0.0, self::FURTHEST];
-        foreach ($variation->angles as $angles) {
+        foreach ($holding === [] ? [] : $variation->angles as $angles) {
             $pose = Pose::of($angles->keyed(Side::Left), $seat);
-            if (Skeleton::bow($pose) > self::BOWS && !$pose->restsArm(Side::Left)) {
-                $body = Skeleton::of($pose, $seat);
-                $shoulder = $body->point('shoulder-left');
+            if (Skeleton::bow($pose) <= self::BOWS) {
+                continue;
+            }
+            $body = Skeleton::of($pose, $seat);
+            foreach (array_filter($holding, static fn (Side $side): bool => !$pose->restsArm($side)) as $side) {
+                $shoulder = $body->point("shoulder-$side->value");
                 $reach = sqrt(max(0.0, self::ARM ** 2 - ($shoulder->y - HandPlaces::RAIL[0]) ** 2));
-                $wished = max($wished, $body->point('hand-left')->z - HandPlaces::RAIL[1]);
+                $wished = max($wished, $body->point("hand-$side->value")->z - HandPlaces::RAIL[1]);
                 // No further than the arms reach in every step.
                 $reached = min($reached, $shoulder->z + $reach - HandPlaces::RAIL[1]);
             }

@@ -64,7 +64,7 @@ final class Skeleton
         }
         // Bent knees bring the body down and the hips back: the lower foot stays on the floor, and both where they were.
         $ahead = $squat > 0 ? ($points['ankle-left']->z + $points['ankle-right']->z) / 2 : 0.0;
-        $back = $pose->angle('steps-back', null) * min(1.0, $bow / self::BOWED);
+        $back = $pose->stepsBack() * min(1.0, $bow / self::BOWED);
         $sinks = new Vector(0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead - $back);
 
         return new self(array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points), $axes, $pose, DrawnSeat::Standing);

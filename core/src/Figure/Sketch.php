@@ -65,7 +65,7 @@ final readonly class Sketch
         $body = Skeleton::of($pose, $this->seat);
         [$behind, $before, $over] = Furniture::of($this->seat, $this->camera(), $this->named);
 
-        return [...$behind, ...$this->body->shapes(new Posed($pose, $body, fn (): array => Grips::of($body, $pose, $this->seat, $contacts, $this->use), $this->seat, Expression::of($this->use->faceIn($this->step), $this->named)), $this->camera(), null, $before, $over)];
+        return [...$behind, ...$this->body->shapes(new Posed($pose, $body, fn (): array => Grips::of($body, $pose, $this->seat, $contacts, $this->use), $this->seat, $this->use->face === [] ? null : Expression::of($this->use->faceIn($this->step), $this->named)), $this->camera(), null, $before, $over)];
     }
 
     /** @return list<array{joint: string, role: string, x: float, y: float}> one handle a joint and limb */
