@@ -47,7 +47,7 @@ final readonly class Figure
             ...$scene->propsBehind(),
             ...$shadow,
             ...$scene->propsUnder($end->body),
-            ...$body->shapes($end, $scene->camera, null, [...$before, ...$scene->propsUnderLeg($end->body)], [...$over, ...$scene->props($end->body)], $lap, static fn (Camera $closer): array => $scene->propsCloser($end->body, $closer)),
+            ...$body->shapes($end, $scene->camera, null, [...$before, ...$scene->propsUnderLeg($end->body)], [...$over, ...$scene->props($end->body)], $lap, static fn (Camera $closer): array => $scene->closer($end->body, $closer)),
             ...array_merge(...array_map(static fn (array $limb): array => CarerHands::of($end->body, $limb[0], $limb[1], $scene->camera), $moved)),
             ...$arrows,
         ]);

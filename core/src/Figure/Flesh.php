@@ -36,6 +36,20 @@ final class Flesh
         $this->areas[] = array_values($balls);
     }
 
+    /** Whether its skin comes so near to that of another part, in units. */
+    public function isWithin(self $other, float $apart): bool
+    {
+        foreach ($this->balls as $i => $ball) {
+            foreach ($other->balls as $j => $at) {
+                if ($ball->minus($at)->length() <= $this->radii[$i] + $other->radii[$j] + $apart) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** As it is seen from somewhere; nothing is added to it any more. */
     public function by(Camera $camera): Seen
     {

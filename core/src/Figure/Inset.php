@@ -17,28 +17,25 @@ final readonly class Inset
     /** Where it is on the page, for a left side, and how large. */
     private const AT = [81.0, 20.0];
     private const RADIUS = 19.0;
-    /** How much closer; the point in its middle, between two of the body; the parts. */
-    private const HEAD = [1.85, ['head', 'chest', 0.3], ['torso', 'neck', 'head']];
-    private const HAND = [2.1, ['wrist', 'fingers', 0.45], ['forearm', 'hand']];
-    private const FOOT = [2.0, ['ankle', 'toe', 0.4], ['shin', 'foot']];
+    /** How much closer; the point in its middle, between two of the body; the pieces of a body. */
+    private const HEAD = [1.85, ['head', 'chest', 0.3], ['torso', 'head']];
+    private const HAND = [2.1, ['wrist', 'fingers', 0.45], ['lower-arm']];
+    private const FOOT = [2.0, ['ankle', 'toe', 0.4], ['shin']];
     /** How far a palm, a back of the hand or a sole is turned to the viewer, up to 1, to be seen well enough. */
     private const BROAD = 0.55;
     /** Width of the ring's line. */
     private const LINE = 0.9;
-    /** Points of a ball's edge by which the area round it is found. */
-    private const ROUND = [[1, 0], [0.866, 0.5], [0.5, 0.866], [0, 1], [-0.5, 0.866], [-0.866, 0.5], [-1, 0], [-0.866, -0.5], [-0.5, -0.866], [0, -1], [0.5, -0.866], [0.866, -0.5]];
-    /** Balls of the trunk under its upper half. */
-    private const OVER_WAIST = 4;
-    /** Directions in which a part is followed to where it ends or the ring cuts it off. */
-    private const RAYS = 48;
+    /** Units between a hand and what is looked at up to which it belongs to it: palms that come near a face do, the other hand in the lap does not. */
+    private const NEAR_FACE = 6.0;
+    private const TOUCHES = 1.0;
 
     /**
      * @param float $times how much closer
      * @param array{string, string, float} $middle the point in its middle: between two of the body, at a share of the way
-     * @param non-empty-list<string> $parts
+     * @param non-empty-list<string> $pieces
      * @param list<View> $views from where a foot or a face is looked at, or a hand that is seen from its edge otherwise; none for the view of the whole figure
      */
-    private function __construct(private float $times, private array $middle, public array $parts, private Side $side, private array $views)
+    private function __construct(private float $times, private array $middle, public array $pieces, private Side $side, private array $views)
     {
     }
 
@@ -54,7 +51,7 @@ final readonly class Inset
         if ($found === null) {
             return null;
         }
-        [$times, $middle, $parts] = $found;
+        [$times, $middle, $pieces] = $found;
         $s = $found === self::HEAD ? '' : "-$side->value";
 
         $views = match ($found) {
@@ -64,7 +61,7 @@ final readonly class Inset
             default => [],
         };
 
-        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $part): string => $part . $s, $parts), $side, $views);
+        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $piece): string => $piece . $s, $pieces), $side, $views);
     }
 
     /** A face whose eyes or mouth move. */
@@ -93,12 +90,7 @@ final readonly class Inset
     /** Whether it looks at toes that spread. */
     public function showsToes(): bool
     {
-        return $this->isFoot() && $this->views[0] === View::Above;
-    }
-
-    private function isFoot(): bool
-    {
-        return str_starts_with($this->middle[0], 'ankle');
+        return str_starts_with($this->middle[0], 'ankle') && $this->views[0] === View::Above;
     }
 
     /**
@@ -111,7 +103,7 @@ final readonly class Inset
     {
         [$x, $y] = $this->at();
         $hand = "hand-{$this->side->value}";
-        if ($this->parts[1] === $hand) {
+        if ($this->looksAt() === $hand) {
             $camera = $this->broad(Fingers::facing($settled[$hand]), $camera, $seat);
             $balls = $parts[$hand]->balls;
             $middle = array_reduce($balls, static fn (Vector $sum, Vector $ball): Vector => $sum->plus($ball, 1 / count($balls)), new Vector(0, 0, 0));
@@ -159,66 +151,26 @@ final readonly class Inset
     }
 
     /**
-     * A part as it is seen in the ring: what stands out of it, such as a forearm, shin or trunk, is cut off at its edge.
+     * The hands that belong to what is looked at: they touch it, or come near a face.
      *
      * @param array<string, Flesh> $parts
+     * @return list<Side>
      */
-    public function shown(string $name, array $parts, Camera $closer): Outline
+    public function hands(array $parts): array
     {
-        $flesh = $parts[$name];
-        [$part] = Layers::named($name);
+        $own = $this->looksAt();
+        [$flesh, $apart] = [$parts[$own], $own === 'head' ? self::NEAR_FACE : self::TOUCHES];
 
-        return match ($part) {
-            'forearm', 'shin' => $this->cut($flesh, $flesh->balls[count($flesh->balls) - 1], $closer),
-            // From the hollow of the throat; pelvis and waist are never in the ring.
-            'torso' => $this->cut($flesh, $parts['neck']->balls[0], $closer, self::OVER_WAIST),
-            'hand' => Fingers::palm($flesh)->by($closer)->outline(),
-            default => $flesh->by($closer)->outline(),
+        return array_values(array_filter(Side::cases(), static fn (Side $side): bool => "hand-$side->value" !== $own && $parts["hand-$side->value"]->isWithin($flesh, $apart)));
+    }
+
+    /** The part in its middle. */
+    private function looksAt(): string
+    {
+        return match ($this->pieces[0]) {
+            'torso' => 'head',
+            "shin-{$this->side->value}" => "foot-{$this->side->value}",
+            default => "hand-{$this->side->value}",
         };
-    }
-
-    /** The smallest area that holds a part, as far as the ring; $inside: a point of it that lies within. */
-    private function cut(Flesh $flesh, Vector $inside, Camera $closer, int $fromBall = 0): Outline
-    {
-        [[$x, $y], [$fromX, $fromY]] = [$this->at(), $closer->page($inside)];
-        $corners = self::corners($flesh, $fromBall, $closer, $fromX, $fromY);
-        $outside = ($fromX - $x) ** 2 + ($fromY - $y) ** 2 - (self::RADIUS - self::LINE / 2) ** 2;
-        $count = count($corners);
-        // The side of the area that the first ray meets: its directions turn the way the corners do.
-        $at = 0;
-        while ($at < $count - 1 && !($corners[$at][1] <= 0 && $corners[$at + 1][1] > 0)) {
-            ++$at;
-        }
-        $edge = [];
-        // As many points however it lies, so that a motion sends numbers only.
-        for ($ray = 0; $ray < self::RAYS; ++$ray) {
-            [$cos, $sin] = [cos(2 * M_PI * $ray / self::RAYS), sin(2 * M_PI * $ray / self::RAYS)];
-            for ($left = $count; $left > 0 && $cos * $corners[($at + 1) % $count][1] - $sin * $corners[($at + 1) % $count][0] <= 0; --$left) {
-                ++$at;
-            }
-            [[$oneX, $oneY], [$otherX, $otherY]] = [$corners[$at % $count], $corners[($at + 1) % $count]];
-            $across = ($fromX - $x) * $cos + ($fromY - $y) * $sin;
-            $toRing = sqrt(max(0.0, $across * $across - $outside)) - $across;
-            $nears = $cos * ($otherY - $oneY) - $sin * ($otherX - $oneX);
-            $far = $nears > 1e-9 ? min($toRing, ($oneX * ($otherY - $oneY) - $oneY * ($otherX - $oneX)) / $nears) : $toRing;
-            $edge[] = [$fromX + $cos * $far, $fromY + $sin * $far];
-        }
-
-        return (new Outline())->area($edge);
-    }
-
-    /** @return list<array{float, float}> of the smallest area that holds a part on the page, seen from a point of it */
-    private static function corners(Flesh $flesh, int $fromBall, Camera $closer, float $fromX, float $fromY): array
-    {
-        $points = [];
-        for ($i = $fromBall, $count = count($flesh->balls); $i < $count; ++$i) {
-            [$x, $y] = $closer->page($flesh->balls[$i]);
-            [$x, $y, $radius] = [$x - $fromX, $y - $fromY, $flesh->radii[$i] * $closer->scale()];
-            foreach (self::ROUND as [$cos, $sin]) {
-                $points[] = [$x + $radius * $cos, $y + $radius * $sin];
-            }
-        }
-
-        return Outline::around($points);
     }
 }

@@ -96,6 +96,25 @@ final class Layers
         return true;
     }
 
+    /**
+     * Hands lie on what they hold, and it lies over the legs.
+     *
+     * @param list<string> $order
+     * @return list<string>
+     */
+    public static function handsLast(array $order): array
+    {
+        usort($order, static fn (string $one, string $other): int => self::hasHand([$one]) <=> self::hasHand([$other]));
+
+        return $order;
+    }
+
+    /** @param list<string> $pieces */
+    public static function hasHand(array $pieces): bool
+    {
+        return str_starts_with($pieces[0], 'lower-arm') || str_starts_with($pieces[1] ?? '', 'lower-arm');
+    }
+
     /** Whether a leg points at the viewer, so that its foot is seen before its shin. */
     public static function pointsAtViewer(Flesh $foot, Flesh $shin, Camera $camera): bool
     {

@@ -46,7 +46,7 @@ final readonly class Motion
         $draw = static function (Pose $pose, ?Step $step, Side $named, ?Expression $face = null) use ($scene, $body, $layers, $before, $over, $lap): array {
             $posed = $scene->posed($pose, $step, $named, $face);
 
-            return [...$scene->propsUnder($posed->body), ...$body->shapes($posed, $scene->camera, $layers, [...$before, ...$scene->propsUnderLeg($posed->body)], [...$over, ...$scene->props($posed->body)], $lap, static fn (Camera $closer): array => $scene->propsCloser($posed->body, $closer))];
+            return [...$scene->propsUnder($posed->body), ...$body->shapes($posed, $scene->camera, $layers, [...$before, ...$scene->propsUnderLeg($posed->body)], [...$over, ...$scene->props($posed->body)], $lap, static fn (Camera $closer): array => $scene->closer($posed->body, $closer))];
         };
         $full = $movement->cuesPause(Breath::HoldFull);
         $empty = $movement->cuesPause(Breath::HoldEmpty);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
-use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
@@ -116,9 +115,13 @@ final class Scene
         return false;
     }
 
-    /** @return list<Shape> what is used in this rung, where it lies in a pose, and the table that hands lie on */
-    public function props(Skeleton $body): array
+    /**
+     * @param Camera|null $camera null for the one of the whole figure
+     * @return list<Shape> what is used in this rung, where it lies in a pose, and the table that hands lie on
+     */
+    public function props(Skeleton $body, ?Camera $camera = null): array
     {
+        $camera ??= $this->camera;
         $isAtTable = $this->variation->props === ['table'] && $this->variation->propAt === PropPlace::InFront;
         $hasTable = $this->seat !== DrawnSeat::Standing && ($isAtTable || array_filter($this->variation->body->hands, static fn (HandContact $hand): bool => $hand->on === HandPlace::Table) !== []);
 
@@ -130,7 +133,7 @@ final class Scene
         // What stands beside stays where it is while the body moves: where the hand comes to lie on it.
         $body = $at === PropPlace::Beside ? $this->ends[1]->body : $body;
 
-        return [...($hasTable ? Furniture::table($this->camera, $this->side) : []), ...(Props::isBehindBack($at, $this->ends[1]->body) ? [] : Props::of($at, $this->variation->props, $body, $this->camera, $this->side, $inBoth))];
+        return [...($hasTable ? Furniture::table($camera, $this->side) : []), ...(Props::isBehindBack($at, $this->ends[1]->body) ? [] : Props::of($at, $this->variation->props, $body, $camera, $this->side, $inBoth))];
     }
 
     /** @return list<Shape> what the body hides a part of, in a pose */
@@ -138,7 +141,7 @@ final class Scene
     {
         $at = $this->variation->propAt;
         if ($at === PropPlace::UnderFeet) {
-            return $this->under($body, $this->camera, $this->seat->ground());
+            return $this->under($body, $this->camera);
         }
 
         return Props::isBehindBack($at, $this->ends[1]->body) ? Props::of($at, $this->variation->props, $body, $this->camera, $this->side) : [];
@@ -147,24 +150,19 @@ final class Scene
     /** @return list<Shape> what lies under the leg that works and before the other */
     public function propsUnderLeg(Skeleton $body): array
     {
-        return Footing::isUnderLeg($this->variation->propAt) ? $this->under($body, $this->camera, $this->seat->ground()) : [];
+        return Footing::isUnderLeg($this->variation->propAt) ? $this->under($body, $this->camera) : [];
     }
 
-    /** @return list<Shape> */
-    private function under(Skeleton $body, Camera $camera, ?float $ground): array
+    /** @return list<Shape> what feet stand on or a leg lies on */
+    private function under(Skeleton $body, Camera $camera): array
     {
-        return PropsUnder::of($this->variation->propAt, $this->variation->props, $body, $camera, $this->side, $ground);
+        return PropsUnder::of($this->variation->propAt, $this->variation->props, $body, $camera, $this->side, $this->seat->ground());
     }
 
-    /** @return list<Shape> what is small enough to be seen whole in a closer look: a ball under the sole or in the hand */
-    public function propsCloser(Skeleton $body, Camera $closer): array
+    /** @return array{list<Shape>, list<Shape>} what is used in a pose, as a closer look sees it: what lies under, and what is held */
+    public function closer(Skeleton $body, Camera $closer): array
     {
-        // A face that moves is looked at in place of hand or foot.
-        return match ($this->variation->props === ['ball'] && !$this->hasFace() ? $this->variation->propAt : null) {
-            PropPlace::UnderFoot => $this->under($body, $closer, null),
-            PropPlace::InHand => $this->movement->mainRegion() === Region::WristsHands ? Props::of(PropPlace::InHand, ['ball'], $body, $closer, $this->side, false) : [],
-            default => [],
-        };
+        return [$this->under($body, $closer), $this->props($body, $closer)];
     }
 
     /** @return list<Shape> what is used behind the body, which stays where it is while the body moves */

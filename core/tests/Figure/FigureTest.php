@@ -20,6 +20,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
+use KindChair\Tests\Support\Drawn;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -162,7 +163,7 @@ final class FigureTest extends TestCase
     private static function box(Figure $figure): array
     {
         $xs = $ys = [];
-        foreach ($figure->shapes as $shape) {
+        foreach (Drawn::onPage($figure) as $shape) {
             preg_match_all('/[MLC]([-\d ]+)/', $shape->data(), $points);
             foreach ($points[1] as $numbers) {
                 foreach (array_chunk(array_map('intval', explode(' ', trim($numbers))), 2) as [$x, $y]) {

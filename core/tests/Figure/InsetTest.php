@@ -11,6 +11,7 @@ use KindChair\Figure\Scene;
 use KindChair\Figure\Shape;
 use KindChair\Movement\Base;
 use KindChair\Movement\FingerForm;
+use KindChair\Tests\Support\Drawn;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -21,14 +22,7 @@ final class InsetTest extends TestCase
     /** @return list<Shape> what is in the ring but for things, back to front */
     private static function inRing(Figure $figure): array
     {
-        $roles = array_column($figure->shapes, 'role');
-        $ring = array_search('ring', $roles, true);
-        if ($ring === false) {
-            return [];
-        }
-        $ground = (int) array_search(['inset', 0], array_map(static fn (Shape $shape): array => [$shape->role, $shape->line], $figure->shapes), true);
-
-        return array_values(array_filter(array_slice($figure->shapes, $ground + 1, $ring - $ground - 1), static fn (Shape $shape): bool => !str_starts_with($shape->role, 'prop')));
+        return array_values(array_filter(Drawn::inRing($figure), static fn (Shape $shape): bool => !str_starts_with($shape->role, 'prop') && $shape->role !== 'seat'));
     }
 
     /**
@@ -50,11 +44,35 @@ final class InsetTest extends TestCase
             foreach ($movement->mainRegion() === Region::WristsHands ? $movement->variations : [] as $rung) {
                 $shapes = self::inRing(Figure::of($movement, $rung, $rung->mainBase(), Side::Left));
                 $hands += $shapes === [] ? 0 : 1;
-                $apart = array_filter(array_slice($shapes, 1), static fn (Shape $shape): bool => $shape->halo);
-                self::assertTrue($shapes === [] || count($apart) === 5, "$movement->id/$rung->id");
+                $apart = count(array_filter($shapes, static fn (Shape $shape): bool => $shape->halo));
+                // An arm and five fingers; the other one whole or in two halves where it touches this one.
+                self::assertContains($apart, [0, 6, 12, 13], "$movement->id/$rung->id");
             }
         }
         self::assertGreaterThan(60, $hands);
+    }
+
+    /** @return iterable<string, array{string, string, int}> */
+    public static function touched(): iterable
+    {
+        yield 'palms near a face' => ['face-palms', 'near', 2];
+        yield 'a hand on the head' => ['neck-tilt-hand', 'hand', 1];
+        yield 'no hand on the head' => ['neck-tilt-hand', 'no-hand', 0];
+        yield 'a hand that moves a foot' => ['ankle-by-hand', 'hand', 1];
+        yield 'thumbs on a sole' => ['sole-thumbs', 'thigh', 2];
+        yield 'a foot that moves by itself' => ['ankle-circles', 'low', 0];
+        yield 'fingers drawn long by the other hand' => ['finger-pull', 'pull', 2];
+        yield 'the other hand lies in the lap beside it' => ['tendon-glides', 'lap', 1];
+    }
+
+    #[DataProvider('touched')]
+    public function testHandsAreSeenCloserWithWhatTheyTouch(string $id, string $rung, int $hands): void
+    {
+        $movement = Make::craft()->library->get($id);
+        foreach (Side::cases() as $side) {
+            $fingers = array_filter(self::inRing(Figure::of($movement, $movement->variation($rung), Base::Chair, $side)), static fn (Shape $shape): bool => $shape->halo && substr_count($shape->template()['d'], 'A') === 4);
+            self::assertCount(5 * $hands, $fingers, $side->value);
+        }
     }
 
     public function testSingleFingersDoWhatTheWordsSpeakOf(): void
