@@ -46,6 +46,9 @@ final readonly class Arrow
      */
     public static function of(Movement $movement, Scene $scene, Pose $start, Posed $end, Side $side, bool $hasOther = true): array
     {
+        if ($scene->strokes() !== []) {
+            return self::strokes($scene);
+        }
         $zone = $movement->mainRegion()?->zone();
         // A hand that opens or bends is seen closer; the way on which it came there is not the movement.
         if ($zone === null || $movement->mainRegion() === Region::WristsHands && $movement->laterality->directions === null) {
@@ -65,6 +68,12 @@ final readonly class Arrow
             static fn (Side $limb): array => self::one($zone, $scene, $end, $way, $limb),
             $both ? Side::cases() : [$side],
         ));
+    }
+
+    /** @return list<Shape> where hands stroke along limbs, one each */
+    private static function strokes(Scene $scene): array
+    {
+        return array_merge(...array_map(static fn (array $way): array => self::drawn(array_map($scene->camera->page(...), $way)), $scene->strokes()));
     }
 
     /** Whether head or trunk turn, which is told over the head. */

@@ -84,6 +84,7 @@ final readonly class Grips
             HandPlace::Foot => Grip::holding($leg('ankle', 'toe'), "shin-$at"),
             HandPlace::Belly, HandPlace::Chest, HandPlace::Ribs, HandPlace::Waist, HandPlace::LowBack, HandPlace::UpperBack => Grip::resting($trunk(), null),
             HandPlace::Shoulder => Grip::resting($body->point("shoulder-$at"), null),
+            HandPlace::UpperArm => Grip::resting(self::nearest($point, $body->point("shoulder-$other"), $body->point("elbow-$other")), "upper-arm-$other"),
             HandPlace::Elbow => Grip::holding($body->point("elbow-$other"), null),
             HandPlace::Hand => Grip::holding($body->point("hand-$other"), null),
             // Hands that come from two sides clasp; those that point the same way lie palm to palm.

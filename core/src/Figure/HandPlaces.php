@@ -60,6 +60,7 @@ final readonly class HandPlaces
                 static fn (Vector $by): Vector => $body->point("shoulder-$at->value")->plus($body->fromTrunk($by)),
                 [new Vector(1.5 * $out, 3.2, 2.4), new Vector(0.5 * $out, 4.0, -0.5), new Vector(0.8 * $out, 3.0, -3.2)],
             ),
+            HandPlace::UpperArm => self::onUpperArm($body, $hand->other()),
             HandPlace::Elbow => self::nearby($body, $body->point('elbow-' . $hand->other()->value)),
             HandPlace::Hand => self::nearby($body, $body->point('hand-' . $hand->other()->value)),
             HandPlace::OtherHand => [self::between($body)->plus($body->fromTrunk(new Vector(0.9 * $own, 0, 0)))],
@@ -72,7 +73,7 @@ final readonly class HandPlaces
     /** Places that move with the arms, and so are looked for again when an arm has been brought somewhere. */
     public static function movesWithArms(HandPlace $place): bool
     {
-        return in_array($place, [HandPlace::Elbow, HandPlace::Hand, HandPlace::OtherHand, HandPlace::Shoulder], true);
+        return in_array($place, [HandPlace::UpperArm, HandPlace::Elbow, HandPlace::Hand, HandPlace::OtherHand, HandPlace::Shoulder], true);
     }
 
     /**
@@ -136,6 +137,19 @@ final readonly class HandPlaces
         return array_map(
             static fn (Vector $by): Vector => $point->plus($body->fromTrunk($by)),
             [new Vector(0, self::ARM, 0), new Vector(0, -self::ARM, 0), new Vector(0, 0, self::ARM)],
+        );
+    }
+
+    /** @return non-empty-list<Vector> the outer side of an upper arm at its middle, and its front a little higher and lower */
+    private static function onUpperArm(Skeleton $body, Side $side): array
+    {
+        $shoulder = $body->point("shoulder-$side->value");
+        $down = $body->point("elbow-$side->value")->minus($shoulder);
+        $out = $side === Side::Right ? 1.0 : -1.0;
+
+        return array_map(
+            static fn (array $at): Vector => $shoulder->plus($down, $at[0], $body->fromTrunk(new Vector($at[1] * $out, 0, $at[2]))),
+            [[0.5, 2.4, 1.6], [0.4, 1.4, 2.6], [0.65, 1.4, 2.6]],
         );
     }
 

@@ -13,6 +13,9 @@ use KindChair\Movement\SideUse;
 /** Which parts of the body a movement is about: they take the colour of their region. */
 final class MovingParts
 {
+    /** Units by which a hand is away from where it rests when the arm is carried. */
+    private const CARRIED = 14.0;
+
     /** @return list<string> such as "forearm-left" */
     public static function of(Movement $movement, Scene $scene, Side $side): array
     {
@@ -29,12 +32,27 @@ final class MovingParts
         return match ($zone) {
             Zone::Head => ['head'],
             // Arms that are carried through the air move as a whole.
-            Zone::Shoulders => $scene->handsTravel() ? ['shoulders', ...$each('upper-arm', 'forearm', 'hand')] : ['shoulders', ...$each('upper-arm')],
+            Zone::Shoulders => self::handsTravel($scene) ? ['shoulders', ...$each('upper-arm', 'forearm', 'hand')] : ['shoulders', ...$each('upper-arm')],
             Zone::Arms => $movement->mainRegion() === Region::WristsHands ? $each('forearm', 'hand') : $each('upper-arm', 'forearm', 'hand'),
             Zone::Back => ['torso'],
             Zone::Hips => $each('thigh'),
             Zone::Legs => $each('thigh', 'shin'),
             Zone::Feet => $each('foot'),
         };
+    }
+
+    /** Whether a hand is carried through the air, away from where arms rest. */
+    private static function handsTravel(Scene $scene): bool
+    {
+        $rest = $scene->restBody();
+        foreach (Side::cases() as $side) {
+            foreach ($scene->bodies() as $body) {
+                if ($body->point("hand-$side->value")->minus($rest->point("hand-$side->value"))->length() > self::CARRIED) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 }

@@ -24,8 +24,6 @@ final class Scene
 {
     /** Degrees, summed over the body, under which two poses look the same. */
     private const LOOKS_SAME = 12.0;
-    /** Units by which a hand is away from where it rests when the arm is carried. */
-    private const CARRIED = 14.0;
 
     public readonly Pose $rest;
     public readonly View $view;
@@ -35,6 +33,8 @@ final class Scene
     private array $poses = [];
     /** @var array{Posed|null, Posed} */
     private array $ends;
+    /** @var list<non-empty-list<Vector>> */
+    private array $strokes;
 
     /** @param array<string, Angles> $angles by step id */
     private function __construct(
@@ -83,7 +83,7 @@ final class Scene
         return null;
     }
 
-    private function restBody(): Skeleton
+    public function restBody(): Skeleton
     {
         return $this->footing === null ? Settled::restBody($this->seat, $this->variation->position) : Skeleton::of($this->rest, $this->seat);
     }
@@ -98,21 +98,6 @@ final class Scene
     public function expression(?Step $step, Side $named): ?Expression
     {
         return $this->hasFace() ? Expression::of($this->variation->body->faceIn($step->id ?? ''), $named) : null;
-    }
-
-    /** Whether a hand is carried through the air, away from where arms rest. */
-    public function handsTravel(): bool
-    {
-        [$rest, $bodies] = [$this->restBody(), $this->bodies()];
-        foreach (Side::cases() as $side) {
-            foreach ($bodies as $body) {
-                if ($body->point("hand-$side->value")->minus($rest->point("hand-$side->value"))->length() > self::CARRIED) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     /**
@@ -251,8 +236,14 @@ final class Scene
         return $this->ends;
     }
 
+    /** @return list<non-empty-list<Vector>> the ways of hands that stroke a limb */
+    public function strokes(): array
+    {
+        return $this->strokes;
+    }
+
     /** @return array{Skeleton, Skeleton} where the movement comes from, at rest where that looks the same, and its furthest pose */
-    private function bodies(): array
+    public function bodies(): array
     {
         [$start, $end] = $this->ends;
 
@@ -285,6 +276,8 @@ final class Scene
                 [$from, $most] = [$step, $far];
             }
         }
+
+        $this->strokes = $at === null ? [] : Stroke::ways($this->variation->body, $this->movement->steps, $at, $this->side, fn (Step $step): Skeleton => $this->posed($this->pose($step->id), $step)->body);
 
         return [
             $most < self::LOOKS_SAME ? null : $this->posed($from === null ? $this->rest : $this->pose($from->id), $from),

@@ -23,6 +23,7 @@ enum HandPlace: string
     case LowBack = 'low-back';
     case Shoulder = 'shoulder';
     case UpperBack = 'upper-back';
+    case UpperArm = 'upper-arm';
     case Elbow = 'elbow';
     case Hand = 'hand';
     case Head = 'head';

@@ -6,8 +6,11 @@ namespace KindChair\Tests\Figure;
 
 use KindChair\Body\Side;
 use KindChair\Figure\Arrow;
+use KindChair\Figure\Camera;
+use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Figure;
 use KindChair\Figure\Scene;
+use KindChair\Figure\Settled;
 use KindChair\Figure\Shape;
 use KindChair\Movement\Base;
 use KindChair\Movement\View;
@@ -142,6 +145,31 @@ final class ToldBesideTest extends TestCase
         self::assertSame(1, $balls(...Drawn::onPage($figure('ball-pass'))));
         self::assertSame(2, $balls(...Drawn::onPage($figure('ball-squeeze'))));
         self::assertSame(2, $balls(...Drawn::inRing($figure('ball-squeeze'))), 'seen closer too');
+    }
+
+    /** A hand that strokes an arm ends on the other hand in each rung: where it begins is told by the arrow along that arm. */
+    public function testAStrokeIsToldFromWhereItBegins(): void
+    {
+        $movement = Make::craft()->library->get('stroke-arm');
+        $joints = Settled::restBody(DrawnSeat::Chair);
+        [$shoulder, $elbow] = array_map(static fn (string $point): int => (int) (10 * Camera::of(View::ThreeQuarter, DrawnSeat::Chair, Side::Left)->page($joints->point($point))[1]), ['shoulder-left', 'elbow-left']);
+        foreach (['whole' => [$shoulder - 30, $shoulder + 40], 'elbow' => [$shoulder + 50, $elbow - 30], 'forearm' => [$elbow - 25, $elbow + 40]] as $rung => [$from, $to]) {
+            $arrows = self::arrows(Figure::of($movement, $movement->variation($rung), Base::Chair, Side::Left, view: View::ThreeQuarter));
+            self::assertCount(1, $arrows);
+            self::assertGreaterThan($from, $arrows[0][0][1], $rung);
+            self::assertLessThan($to, $arrows[0][0][1], $rung);
+        }
+    }
+
+    public function testAHandThatOnlyChangesItsPlaceOnAThighIsNoStroke(): void
+    {
+        foreach (['tap-both-legs' => ['stroke', 0], 'back-rub-fold' => ['shins', 1]] as $id => [$rung, $ways]) {
+            $movement = Make::craft()->library->get($id);
+            $arrows = self::arrows(Figure::of($movement, $movement->variation($rung), Base::Chair, Side::Left));
+            self::assertCount($ways, $arrows, $id);
+            // The one of the fold is over the head.
+            self::assertLessThan(350, max([0, ...array_column(array_merge(...$arrows), 1)]), $id);
+        }
     }
 
     /** What reaches beyond the ring is cut off by it, so nothing in it ends before its edge but what moves. */

@@ -239,7 +239,7 @@ final class SafetyEye
                     continue;
                 }
                 $facts += match ($hand['on']) {
-                    'head' => ["hand-on-head$key" => 1.0],
+                    'head', 'head-back' => ["hand-on-head$key" => 1.0],
                     'low-back', 'upper-back' => ["hand-behind$key" => 1.0],
                     default => [],
                 };

@@ -117,6 +117,7 @@ final readonly class Claims
             $on('hips?', [H::Waist, H::Seat, H::Thigh], 'no hand lies on the hip'),
             $on('(chair|backrest|wall)', [H::Backrest, H::Seat], 'no hand holds the chair'),
             $on('elbow', [H::Elbow], 'no hand lies on an elbow'),
+            $on('upper arms?', [H::UpperArm], 'no hand lies on an upper arm'),
             new Claim('/\bhold(ing)? the (seat|sides|armrests)\b/i', static fn (Said $said): bool => $said->hasHandOn([H::Seat, H::Armrest, H::Backrest]), 'no hand holds the seat'),
             new Claim('/\bstrap\b/i', static fn (Said $said): bool => in_array('strap', $said->variation->props, true), 'there is no strap in this rung'),
             new Claim('/\bcushion\b/i', static fn (Said $said): bool => in_array('cushion', $said->variation->props, true), 'there is no cushion in this rung'),
