@@ -13,6 +13,7 @@ use KindChair\Body\RangeTable;
 use KindChair\Body\Side;
 use KindChair\Figure\Contacts;
 use KindChair\Figure\DrawnSeat;
+use KindChair\Figure\Settled;
 use KindChair\Figure\Sketch;
 use KindChair\Format\FormatError;
 use KindChair\Format\Node;
@@ -63,9 +64,10 @@ final class AskPose extends FormRequest
         $body = $this->validated('body');
         $use = ShapeReader::bodyUse(is_array($body) ? Node::root($body, '/body') : null);
         $angles = $this->angles();
+        $back = Settled::stepsBack($use, [$angles], $seat);
 
         return Sketch::of(
-            $body === null ? $angles : (new Contacts($ranges))->shaped($angles, $use, $this->validated('step'), Phase::from($this->validated('phase')), $seat, $position),
+            $body === null ? $angles : (new Contacts($ranges))->shaped($angles, $use, $this->validated('step'), Phase::from($this->validated('phase')), $seat, $position, $back),
             $seat,
             View::from($this->validated('view')),
             SideUse::from($this->validated('sides')),
@@ -76,6 +78,7 @@ final class AskPose extends FormRequest
             $position,
             $this->validated('step') ?? '',
             Phase::tryFrom($this->validated('phase') ?? '') ?? Phase::Cycle,
+            $back,
         );
     }
 

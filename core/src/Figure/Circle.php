@@ -60,7 +60,7 @@ final readonly class Circle
     /** @param float $turn half rounds since the near end; 1 is the far end, 2 the near end again */
     public function at(float $turn, bool $isOtherWay): Pose
     {
-        $pose = $this->near->towards($this->far, (1 - cos(M_PI * $turn)) / 2);
+        $pose = $this->near->towards($this->far, self::share($turn));
         $aside = sin(M_PI * $turn) * ($isOtherWay ? -1 : 1);
         foreach ($this->out as $key => $degrees) {
             [$pair, $side] = explode('|', $key);
@@ -68,6 +68,12 @@ final readonly class Circle
         }
 
         return $pose;
+    }
+
+    /** Which share of the way between its ends it has come to, so many half rounds after the near end. */
+    public static function share(float $turn): float
+    {
+        return (1 - cos(M_PI * $turn)) / 2;
     }
 
     private static function signed(Pose $pose, string $pair, ?Side $side): float

@@ -68,13 +68,17 @@ final readonly class Contacts
     /** The angles of a step with the hands brought to where they lie, while the left side is named. */
     private function step(Variation $variation, Step $step, DrawnSeat $seat): Angles
     {
-        return $this->brought($variation->angles[$step->id], self::during($variation->body, $step->id, $step->phase), $seat, $variation->body, $variation->position, Footing::of($variation, Side::Left), Settled::stepsBack($variation, $seat));
+        return $this->brought($variation->angles[$step->id], self::during($variation->body, $step->id, $step->phase), $seat, $variation->body, $variation->position, Footing::of($variation, Side::Left), Settled::stepsBack($variation->body, $variation->angles, $seat));
     }
 
-    /** One shape that is being set, with the hands where they are said to lie in that step. */
-    public function shaped(Angles $written, BodyUse $use, string $step, Phase $phase, DrawnSeat $seat, Position $position): Angles
+    /**
+     * One shape that is being set, with the hands where they are said to lie in that step.
+     *
+     * @param float $back units by which somebody has stepped back from the chair before them
+     */
+    public function shaped(Angles $written, BodyUse $use, string $step, Phase $phase, DrawnSeat $seat, Position $position, float $back): Angles
     {
-        return $this->brought($written, self::during($use, $step, $phase), $seat, $use, $position);
+        return $this->brought($written, self::during($use, $step, $phase), $seat, $use, $position, null, $back);
     }
 
     /**

@@ -58,6 +58,7 @@ final readonly class Motion
         $begun = $enters || $grownFrom !== null ? null : $last;
         $first = $draw($from, $begun, $side);
         $face = $scene->expression($begun, $side);
+        $wasNamed = $side;
         $circle = $movement->laterality->directions !== null && count($cycle) === 2 ? Circle::through($scene->pose($cycle[0]->id), $scene->pose($last->id)) : null;
         $steps = [];
         $alternates = $movement->laterality->sides === SideUse::Alternating;
@@ -66,30 +67,31 @@ final readonly class Motion
             $named = $alternates && $way === 1 ? $side->other() : $side;
             $to = $scene->pose($step->id, $named);
             $turns = $circle !== null && $step->phase === Phase::Cycle;
-            $begins = $step === $cycle[0] ? 0 : 1;
+            [$begins, $opposite] = $step === $cycle[0] ? [0, $last] : [1, $cycle[0]];
             $becomes = $scene->expression($step, $named);
             $ended = $alternates ? $named->other() : $named;
-            $along = static fn (Pose $start, ?Expression $face): array => array_map(
-                static fn (int $frame): array => array_map(
-                    static fn (Shape $shape): array => $shape->numbers(),
-                    $draw(
-                        $turns ? $circle->at($begins + $frame / self::FRAMES, $way === 1) : $start->towards($to, $frame / self::FRAMES),
-                        $step,
-                        $named,
-                        $becomes === null ? null : $face?->towards($becomes, $frame / self::FRAMES),
-                    ),
-                ),
-                range(1, self::FRAMES),
-            );
+            $along = static function (Pose $start, ?Step $was, Side $wasNamed, ?Expression $face) use ($scene, $draw, $circle, $turns, $begins, $way, $to, $step, $named, $becomes): array {
+                $staying = $scene->staying($start, $was, $wasNamed, $to, $step, $named);
+
+                return array_map(static function (int $frame) use ($draw, $circle, $turns, $begins, $way, $start, $to, $step, $named, $face, $becomes, $staying): array {
+                    $share = $frame / self::FRAMES;
+                    $pose = $turns ? $circle->at($begins + $share, $way === 1) : $start->towards($to, $share);
+
+                    return array_map(
+                        static fn (Shape $shape): array => $shape->numbers(),
+                        $draw($share < 1.0 ? $staying->on($pose, $turns ? Circle::share($share) : $share) : $pose, $step, $named, $becomes === null ? null : $face?->towards($becomes, $share)),
+                    );
+                }, range(1, self::FRAMES));
+            };
             $steps[] = [
                 'step' => $step,
                 'way' => $way,
                 'tenths' => $step->length($pattern, $full, $empty),
-                'frames' => $along($from, $face),
+                'frames' => $turns ? $along($scene->pose($opposite->id), $opposite, $side, $face) : $along($from, $begun, $wasNamed, $face),
                 // A repetition that follows another begins where that one ended.
-                'again' => ($enters || $grownFrom !== null || $alternates) && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id, $ended), $scene->expression($last, $ended)) : [],
+                'again' => ($enters || $grownFrom !== null || $alternates) && !$turns && $step === $cycle[0] ? $along($scene->pose($last->id, $ended), $last, $ended, $scene->expression($last, $ended)) : [],
             ];
-            [$from, $face] = [$to, $becomes];
+            [$from, $begun, $wasNamed, $face] = [$to, $step, $named, $becomes];
         }
 
         return new self($scene->view, $alternates, $scene->pose($last->id), [...$behind, ...$scene->propsBehind()], $first, $steps);

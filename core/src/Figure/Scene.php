@@ -194,6 +194,18 @@ final class Scene
     }
 
     /**
+     * How hands stay where they lie on the way from one pose to another.
+     *
+     * @param Step|null $begun the step in which it begins; null where it is none of this movement
+     */
+    public function staying(Pose $from, ?Step $begun, Side $wasNamed, Pose $to, Step $step, Side $named): StayingHands
+    {
+        $use = $this->variation->body;
+
+        return StayingHands::between($from, StayingHands::lying($use, $begun, $from, $wasNamed, $this->seat), $to, StayingHands::lying($use, $step, $to, $named, $this->seat), $this->seat);
+    }
+
+    /**
      * What it is done on. Of a wheelchair, the plate of a foot that leaves it is swung away, and the belt is on where the trunk leans.
      *
      * @return array{list<Shape>, list<Shape>, list<Shape>, list<Shape>} what stands behind the body, before its trunk, before all but its hands, and what lies over its lap

@@ -24,7 +24,7 @@ final class Settled
 
     /** Degrees from which who stands bows to the chair, and units by which they step back from it at most. */
     private const BOWS = 20.0;
-    private const FURTHEST = 20.0;
+    private const FURTHEST = 26.0;
     /** How far an arm reaches with ease. */
     private const ARM = 0.97 * (Measures::UPPER_ARM + Measures::FOREARM + Measures::HAND);
 
@@ -44,18 +44,22 @@ final class Settled
      */
     public static function step(Variation $variation, Angles $angles, DrawnSeat $seat, Side $named, ?Footing $footing = null): Pose
     {
-        return self::pose($angles, $seat, $named, $variation->body, $variation->position, $footing ?? Footing::of($variation, $named), self::stepsBack($variation, $seat));
+        return self::pose($angles, $seat, $named, $variation->body, $variation->position, $footing ?? Footing::of($variation, $named), self::stepsBack($variation->body, $variation->angles, $seat));
     }
 
-    /** How far somebody steps back from the chair they hold, in units, so that their arms come to it as long as they are written. */
-    public static function stepsBack(Variation $variation, DrawnSeat $seat): float
+    /**
+     * How far somebody steps back from the chair they hold, in units, so that their arms come to it as long as they are written.
+     *
+     * @param array<Angles> $steps as they are written
+     */
+    public static function stepsBack(BodyUse $use, array $steps, DrawnSeat $seat): float
     {
         $holding = [];
-        foreach ($seat === DrawnSeat::Standing ? $variation->body->hands : [] as $hand) {
+        foreach ($seat === DrawnSeat::Standing ? $use->hands : [] as $hand) {
             $holding = $hand->on === HandPlace::Backrest ? [...$holding, ...array_filter($hand->who->sides(Side::Left))] : $holding;
         }
         [$wished, $reached] = [0.0, self::FURTHEST];
-        foreach ($holding === [] ? [] : $variation->angles as $angles) {
+        foreach ($holding === [] ? [] : $steps as $angles) {
             $pose = Pose::of($angles->keyed(Side::Left), $seat);
             if (Skeleton::bow($pose) <= self::BOWS) {
                 continue;
@@ -92,7 +96,7 @@ final class Settled
             // Who leans on the backrest does so unless the trunk is taken forward from it.
             $keyed[JointAction::HipHinge->value . ':mid'] ??= self::LEANS_BACK;
         }
-        if ($back > 0.0) {
+        if ($back > 0.0 && Skeleton::bow(Pose::of($keyed, $seat)) > self::BOWS) {
             $keyed[Pose::STEPS_BACK] = (int) round($back);
         }
         $pose = LegReach::settled(Pose::of($keyed, $seat, $isWide), $seat, $body->works(Effort::Lift), $body->legs, $named, $footing?->during($angles, $named));

@@ -23,12 +23,10 @@ final class Skeleton
     private const RISES = 0.035;
     /** Units by which the hips go back for each degree of bowing while standing. */
     private const HIPS_BACK = 0.3;
-    /** Share of the bend of both knees, beyond soft ones, that the thighs come forward while standing; the shins take the rest. */
-    private const SQUAT = 0.85;
-    /** Degrees of a bow in which who steps back has done so. */
-    private const BOWED = 20.0;
-    /** Degrees up to which knees are only soft. */
-    private const SOFT = 20.0;
+    /** Share of the bend of both knees that the thighs come forward while standing; the shins take the rest. */
+    private const SQUAT = 0.65;
+    /** Degrees of bowing and bending from which both feet are taken to carry, and so to stay where they were. */
+    private const STANDS = 10.0;
 
     private const OF_ARM = ['shoulder' => true, 'elbow' => true, 'wrist' => true, 'hand' => true, 'fingers' => true, 'thumb' => true];
 
@@ -62,10 +60,9 @@ final class Skeleton
         foreach (Side::cases() as $side) {
             $points += LegJoints::of($pose, $side, DrawnSeat::Standing, $points['hips'], $bow);
         }
-        // Bent knees bring the body down and the hips back: the lower foot stays on the floor, and both where they were.
-        $ahead = $squat > 0 ? ($points['ankle-left']->z + $points['ankle-right']->z) / 2 : 0.0;
-        $back = $pose->stepsBack() * min(1.0, $bow / self::BOWED);
-        $sinks = new Vector(0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead - $back);
+        // Hips that go back and knees that bend bring the body down: the lower foot stays on the floor, and both where they were.
+        $ahead = min(1.0, ($bow + $squat) / self::STANDS) * ($points['ankle-left']->z + $points['ankle-right']->z) / 2;
+        $sinks = new Vector(0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead - $pose->stepsBack());
 
         return new self(array_map(static fn (Vector $point): Vector => $point->plus($sinks), $points), $axes, $pose, DrawnSeat::Standing);
     }
@@ -79,7 +76,7 @@ final class Skeleton
     /** Degrees by which the thighs come forward where both knees bend. */
     private static function squat(Pose $pose): float
     {
-        return self::SQUAT * max(0.0, self::both($pose, JointAction::KneeFlexion) - self::SOFT);
+        return self::SQUAT * max(0.0, self::both($pose, JointAction::KneeFlexion));
     }
 
     /**

@@ -42,10 +42,12 @@ final readonly class Sketch
         private Position $position,
         private string $step,
         private Phase $phase,
+        private float $back,
     ) {
     }
 
-    public static function of(Angles $angles, DrawnSeat $seat, View $view, SideUse $sides, Side $named, ?Joint $chosen, ?string $role, BodyUse $use = new BodyUse(), Position $position = Position::Upright, string $step = '', Phase $phase = Phase::Cycle): self
+    /** @param float $back units by which somebody has stepped back from the chair before them */
+    public static function of(Angles $angles, DrawnSeat $seat, View $view, SideUse $sides, Side $named, ?Joint $chosen, ?string $role, BodyUse $use = new BodyUse(), Position $position = Position::Upright, string $step = '', Phase $phase = Phase::Cycle, float $back = 0.0): self
     {
         $moving = match (true) {
             $chosen === null => [],
@@ -54,7 +56,7 @@ final readonly class Sketch
             default => self::partsOf($chosen, self::limbs($role ?? 'both', $named)),
         };
 
-        return new self($angles, $seat, $named, $sides, BodyDrawing::accenting($view, $named, $moving, $use->face !== []), $view, $use, $position, $step, $phase);
+        return new self($angles, $seat, $named, $sides, BodyDrawing::accenting($view, $named, $moving, $use->face !== []), $view, $use, $position, $step, $phase, $back);
     }
 
     /** @return list<Shape> */
@@ -162,7 +164,7 @@ final readonly class Sketch
     /** @param list<array{Side, HandContact}> $contacts */
     private function pose(Angles $angles, array $contacts): Pose
     {
-        return Hanging::clear(Settled::pose($angles, $this->seat, $this->named, $this->use, $this->position), $this->seat, array_column($contacts, 0));
+        return Hanging::clear(Settled::pose($angles, $this->seat, $this->named, $this->use, $this->position, null, $this->back), $this->seat, array_column($contacts, 0));
     }
 
     /** @return list<Side> */

@@ -7,8 +7,11 @@ namespace KindChair\Tests\Figure;
 use KindChair\Body\Joint;
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
+use KindChair\Figure\Contacts;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Figure;
+use KindChair\Figure\Scene;
+use KindChair\Figure\Settled;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Sketch;
 use KindChair\Movement\Angles;
@@ -51,6 +54,28 @@ final class SketchTest extends TestCase
         self::assertCount(3, $mouth($smiles, 'in'), 'two pupils, and what is open between the lips');
         self::assertNotSame($mouth($smiles, 'in')[2], $mouth($smiles, 'out')[2]);
         self::assertSame(array_slice($mouth($smiles, 'in'), 0, 2), array_slice($mouth($smiles, 'out'), 0, 2));
+    }
+
+    /** Who bows to a chair is set as it is drawn afterwards: stepped back, with the hands on its rail. */
+    public function testAStandingBowIsSetAsItIsDrawn(): void
+    {
+        $movement = Make::craft()->library->get('hips-back');
+        $rung = $movement->variation('stand');
+        $step = $movement->steps[0];
+        $scene = Scene::of($movement, $rung, Base::Standing, Side::Left, view: View::Side);
+        $drawn = $scene->posed($scene->pose($step->id), $step)->body;
+        $back = Settled::stepsBack($rung->body, [$rung->angles[$step->id]], DrawnSeat::Standing);
+        $solved = (new Contacts(Make::craft()->ranges))->shaped($rung->angles[$step->id], $rung->body, $step->id, $step->phase, DrawnSeat::Standing, $rung->position, $back);
+        $handles = array_column(array_filter(
+            Sketch::of($solved, DrawnSeat::Standing, View::Side, SideUse::Together, Side::Left, null, null, $rung->body, $rung->position, $step->id, $step->phase, $back)->handles(),
+            static fn (array $handle): bool => $handle['role'] === 'both',
+        ), null, 'joint');
+
+        self::assertGreaterThan(20.0, $back);
+        foreach (['wrist' => 'hand-right', 'knee' => 'ankle-right', 'hip' => 'knee-right'] as $joint => $point) {
+            [$x, $y] = $scene->camera->page($drawn->point($point));
+            self::assertEqualsWithDelta([$x, $y], [$handles[$joint]['x'], $handles[$joint]['y']], 0.1, $joint);
+        }
     }
 
     public function testATrackRunsToTheNormalRangeAndNoFurther(): void
