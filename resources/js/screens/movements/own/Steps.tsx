@@ -1,7 +1,7 @@
 import { vocabulary } from '../../../api/types/words';
-import { Choice, TextField } from '../../../parts/Field';
+import { Choice, TextField, Tick } from '../../../parts/Field';
 import { without } from '../../../parts/without';
-import { moved, newId, replaceAt, type Change, type Draft, type DraftStep } from './draft';
+import { moved, newId, replaceAt, withShown, type Change, type Draft, type DraftStep } from './draft';
 
 /** The steps of a movement, each with its breath and its words; the shape of the chosen one is set on the figure. */
 export function Steps({
@@ -119,9 +119,18 @@ export function Steps({
                             maxLength={100}
                             onChange={(event) => set(index, { cue: { ...step.cue, short: event.target.value } })}
                         />
+                        <Tick
+                            checked={step.shown ?? false}
+                            onChange={(event) => steps((all) => withShown(all, event.target.checked ? step.id : null))}
+                        >
+                            Pictures show this step
+                        </Tick>
                     </li>
                 ))}
             </ol>
+            <p className="text-[0.9375rem] text-ink-soft">
+                A picture in a list shows one step: the one you tick, or the one that goes furthest.
+            </p>
             <button
                 type="button"
                 className="button"

@@ -1,5 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { handIn, moved, replaceAt, withAngle, withHand, type DraftStep } from './draft';
+import { handIn, moved, replaceAt, withAngle, withHand, withShown, type DraftStep } from './draft';
+
+const step = (id: string, phase: DraftStep['phase']): DraftStep => ({
+    id,
+    phase,
+    breath: 'in',
+    cue: { first: '', short: '' },
+});
 
 describe('a movement being written', () => {
     it('sets an angle beside the others and leaves no empty role behind when it is cleared', () => {
@@ -15,12 +22,6 @@ describe('a movement being written', () => {
     });
 
     it('lays a hand somewhere in one step, moves it, and takes it away again', () => {
-        const step = (id: string, phase: DraftStep['phase']): DraftStep => ({
-            id,
-            phase,
-            breath: 'in',
-            cue: { first: '', short: '' },
-        });
         const steps = [step('a', 'enter'), step('b', 'cycle'), step('c', 'leave')];
         const [a, b, c] = steps as [DraftStep, DraftStep, DraftStep];
         const all = { hands: [{ who: 'work' as const, on: 'knee' as const, bears: true }] };
@@ -37,6 +38,14 @@ describe('a movement being written', () => {
             { who: 'work', on: 'thigh', across: true, in: ['b', 'a'] },
         ]);
         expect(withHand(withHand(moved, 'work', b, steps, null), 'work', a, steps, null).hands).toEqual([]);
+    });
+
+    it('lets pictures show one step at most', () => {
+        const shown = (steps: DraftStep[]) => steps.filter((one) => 'shown' in one).map((one) => one.id);
+        const steps = withShown([step('a', 'enter'), step('b', 'cycle')], 'a');
+        expect(shown(steps)).toEqual(['a']);
+        expect(shown(withShown(steps, 'b'))).toEqual(['b']);
+        expect(shown(withShown(steps, null))).toEqual([]);
     });
 
     it('moves a rung up or down and changes only the one that is meant', () => {

@@ -27,6 +27,10 @@ export function moved<T>(list: T[], index: number, by: number): T[] {
     return copy;
 }
 
+/** Lets pictures show one step; null for the one that goes furthest. */
+export const withShown = (steps: DraftStep[], shown: string | null): DraftStep[] =>
+    steps.map((step) => (step.id === shown ? { ...step, shown: true } : without(step, 'shown')));
+
 /** Sets or clears one angle, without leaving empty roles behind. */
 export function withAngle(angles: AngleRoles, role: string, action: string, degrees: number | null): AngleRoles {
     const actions = degrees === null ? without(angles[role] ?? {}, action) : { ...angles[role], [action]: degrees };
