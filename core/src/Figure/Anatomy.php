@@ -30,7 +30,8 @@ final class Anatomy
      */
     public static function of(Skeleton $body, Pose $pose, array $grips, bool $hasToes = false): array
     {
-        [$left, $right] = [self::shoulder($body, $pose, Side::Left), self::shoulder($body, $pose, Side::Right)];
+        $left = self::shoulder($body, $pose, Side::Left);
+        $right = self::shoulder($body, $pose, Side::Right);
         $trunk = Vector::row($body->point('hips'), $body->point('middle'), $body->point('chest'), $body->fromTrunk(new Vector(1, 0, 0)), $body->fromTrunk(new Vector(0, 0, 1)));
         $parts = Kept::of('trunk', $trunk . Vector::row($left, $right), static fn (): array => ['torso' => self::trunk($body, $left, $right), 'shoulders' => self::shoulders($body, $left, $right)]);
         $parts += Kept::of('head', $trunk . Vector::row($body->point('head'), $body->point('nose')), static fn (): array => self::head($body));
@@ -68,7 +69,9 @@ final class Anatomy
 
     private static function trunk(Skeleton $body, Vector $leftShoulder, Vector $rightShoulder): Flesh
     {
-        [$hips, $middle, $chest] = [$body->point('hips'), $body->point('middle'), $body->point('chest')];
+        $hips = $body->point('hips');
+        $middle = $body->point('middle');
+        $chest = $body->point('chest');
         // A curve through all three: a back rounds and arches over its whole length.
         $bow = $middle->plus($middle, 1.0, $hips, -0.5, $chest, -0.5);
         $top = $body->fromTrunk(new Vector(1, 0, 0));

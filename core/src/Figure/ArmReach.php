@@ -192,9 +192,11 @@ final readonly class ArmReach
         $best = [INF, $wished];
         $at = 0;
         $try = function (int $swivel) use ($along, $open, $bend, $wished, $aside, $up, $lies, &$best, &$at): void {
-            [$c, $s] = [cos(deg2rad($swivel)), sin(deg2rad($swivel))];
+            $c = cos(deg2rad($swivel));
+            $s = sin(deg2rad($swivel));
             $out = new Vector($aside->x * $c + $up->x * $s, $aside->y * $c + $up->y * $s, $aside->z * $c + $up->z * $s);
-            [$co, $so] = [cos($open), sin($open)];
+            $co = cos($open);
+            $so = sin($open);
             $upper = new Vector($along->x * $co + $out->x * $so, $along->y * $co + $out->y * $so, $along->z * $co + $out->z * $so);
             $hinge = new Vector($along->x * $so - $out->x * $co, $along->y * $so - $out->y * $co, $along->z * $so - $out->z * $co);
             $sunk = self::SUNK * ($lies?->sunk($upper, $hinge, $bend) ?? 0.0);
@@ -277,10 +279,12 @@ final readonly class ArmReach
     /** How deep a forearm goes into ribs and belly: 1 at their middle, 0 where it stays outside. */
     private static function depth(Vector $upper, Vector $hinge, float $bend): float
     {
-        [$cos, $sin] = [cos(deg2rad($bend)), sin(deg2rad($bend))];
+        $cos = cos(deg2rad($bend));
+        $sin = sin(deg2rad($bend));
         $deepest = 0.0;
         foreach (self::ALONG as $far) {
-            [$upwards, $onwards] = [Measures::UPPER_ARM + $cos * $far, $sin * $far];
+            $upwards = Measures::UPPER_ARM + $cos * $far;
+            $onwards = $sin * $far;
             $y = $upper->y * $upwards + $hinge->y * $onwards;
             if ($y < 0 && $y > -self::RIBS_HIGH) {
                 $x = (Measures::SHOULDER_HALF + $upper->x * $upwards + $hinge->x * $onwards) / self::RIBS[0];

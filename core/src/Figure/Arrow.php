@@ -55,8 +55,16 @@ final readonly class Arrow
             return [];
         }
         $both = $hasOther && $movement->laterality->sides === SideUse::Together && $scene->view !== View::Side && !in_array($zone, [Zone::Head, Zone::Back], true);
-        if ($movement->laterality->directions !== null && !self::turns($zone, $scene, $end->pose)) {
+        if (self::turns($zone, $scene, $end->pose)) {
+            $way = $end->pose->towardsRight(JointAction::TrunkTurn) + $end->pose->towardsRight(JointAction::NeckTurn) > 0 ? 1 : -1;
+
+            return self::arc($scene->camera->page($end->body->point('head')), 13.0, -90 - 42 * $way, -90 + 42 * $way);
+        }
+        if ($movement->laterality->directions !== null) {
             return self::circles($zone, $scene, $end, $both ? [$side->other(), $side] : [$side]);
+        }
+        if ($start === $end->pose) {
+            return [];
         }
         $way = [];
         foreach (self::ALONG as $share) {
@@ -132,13 +140,7 @@ final readonly class Arrow
      */
     private static function one(Zone $zone, Scene $scene, Posed $posed, array $way, Side $side): array
     {
-        $end = $posed->pose;
-        if (self::turns($zone, $scene, $end)) {
-            $way = $end->towardsRight(JointAction::TrunkTurn) + $end->towardsRight(JointAction::NeckTurn) > 0 ? 1 : -1;
-
-            return self::arc($scene->camera->page($posed->body->point('head')), 13.0, -90 - 42 * $way, -90 + 42 * $way);
-        }
-        $traced = self::traced($zone, $end, $side);
+        $traced = self::traced($zone, $posed->pose, $side);
         $points = self::beside($traced, $way, $scene->camera);
         $head = $scene->camera->page($posed->body->point('head'));
         if (in_array($traced, ["hand-$side->value", "shoulder-$side->value"], true) && self::crosses($points, $head)) {

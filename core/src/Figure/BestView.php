@@ -76,7 +76,8 @@ final readonly class BestView
             }
             $travel *= self::seen($bones, $camera) / ($view === View::ThreeQuarter ? 1.0 : ($bends && $view === View::Side ? self::BENT : self::BETTER));
             if ($travel > $most) {
-                [$best, $most] = [$view, $travel];
+                $best = $view;
+                $most = $travel;
             }
         }
 

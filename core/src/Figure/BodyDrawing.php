@@ -106,7 +106,8 @@ final readonly class BodyDrawing
         foreach ($tracked as $piece => $points) {
             $moved = 0.0;
             foreach ($points as $point) {
-                [$from, $to] = [$start->body->point($point), $end->body->point($point)];
+                $from = $start->body->point($point);
+                $to = $end->body->point($point);
                 // What stays is the same point in both.
                 $moved = $from === $to ? $moved : max($moved, $camera->travel($to->minus($from)) * $camera->scale());
             }

@@ -98,10 +98,16 @@ final class Camera
      */
     public function seen(array $balls, array $radii): array
     {
-        [$cosTurn, $sinTurn, $cosTip, $sinTip, $scale] = [$this->cosTurn, $this->sinTurn, $this->cosTip, $this->sinTip, $this->scale];
+        $cosTurn = $this->cosTurn;
+        $sinTurn = $this->sinTurn;
+        $cosTip = $this->cosTip;
+        $sinTip = $this->sinTip;
+        $scale = $this->scale;
         $seen = [];
         foreach ($balls as $i => $ball) {
-            [$x, $y, $z] = [$ball->x, $ball->y, $ball->z];
+            $x = $ball->x;
+            $y = $ball->y;
+            $z = $ball->z;
             $ahead = $z * $cosTurn - $x * $sinTurn;
             $seen[] = $this->x + ($x * $cosTurn + $z * $sinTurn) * $scale;
             $seen[] = $this->y - ($y * $cosTip - $ahead * $sinTip) * $scale;

@@ -83,7 +83,8 @@ final readonly class Face
     {
         $points = [];
         for ($corner = 0; $corner < self::CORNERS; ++$corner) {
-            [$cos, $sin] = [cos(2 * M_PI * $corner / self::CORNERS), sin(2 * M_PI * $corner / self::CORNERS)];
+            $cos = cos(2 * M_PI * $corner / self::CORNERS);
+            $sin = sin(2 * M_PI * $corner / self::CORNERS);
             $points[] = $this->page($x + $broad * $cos, $y + $high * $sin + $drawnUp * $cos * $cos, $z);
         }
 

@@ -41,7 +41,11 @@ final class Flesh
     {
         foreach ($this->balls as $i => $ball) {
             foreach ($other->balls as $j => $at) {
-                if ($ball->minus($at)->length() <= $this->radii[$i] + $other->radii[$j] + $apart) {
+                $x = $ball->x - $at->x;
+                $y = $ball->y - $at->y;
+                $z = $ball->z - $at->z;
+                $both = $this->radii[$i] + $other->radii[$j] + $apart;
+                if ($x * $x + $y * $y + $z * $z <= $both * $both) {
                     return true;
                 }
             }

@@ -30,12 +30,18 @@ final class FoldedArm
         $raise = deg2rad($wished[JointAction::ShoulderFlexion->value] - $wished[JointAction::ShoulderExtension->value]);
         $open = deg2rad($wished[JointAction::ShoulderAbduction->value]);
         $across = deg2rad($wished[JointAction::ShoulderAcross->value]);
-        [$co, $so, $cr, $sr, $ca, $sa] = [cos($open), sin($open), cos($raise), sin($raise), cos($across), sin($across)];
+        $co = cos($open);
+        $so = sin($open);
+        $cr = cos($raise);
+        $sr = sin($raise);
+        $ca = cos($across);
+        $sa = sin($across);
         // As Skeleton turns a right arm: the upper arm, and what is ahead of it.
         $upper = new Vector($so * $ca - $co * $sr * $sa, -$co * $cr, $so * $sa + $co * $sr * $ca);
         $ahead = new Vector(-$cr * $sa, $sr, $cr * $ca);
         $aside = $ahead->cross($upper);
-        [$cb, $sb] = [cos(deg2rad($closed)), sin(deg2rad($closed))];
+        $cb = cos(deg2rad($closed));
+        $sb = sin(deg2rad($closed));
         $best = ['cost' => INF, 'angles' => $wished];
         foreach (self::TURNS as $turn) {
             $hinge = Vector::sum($ahead, cos(deg2rad($turn)), $aside, sin(deg2rad($turn)));

@@ -48,7 +48,10 @@ final class HandShape
     private static function shaped(Grip $grip): Flesh
     {
         $flesh = new Flesh();
-        [$wrist, $along, $thumb, $palm] = [new Vector(0, 0, 0), new Vector(1, 0, 0), new Vector(0, 1, 0), new Vector(0, 0, 1)];
+        $wrist = new Vector(0, 0, 0);
+        $along = new Vector(1, 0, 0);
+        $thumb = new Vector(0, 1, 0);
+        $palm = new Vector(0, 0, 1);
         $root = $flesh->ball($wrist, 1.5);
         $knuckles = [];
         $index = null;

@@ -28,7 +28,10 @@ final class HandsOver
         foreach ($grips as $side => $grip) {
             $lying[$side] = $grip->on === null ? [] : [$grip->on => $grip->isUnder ? -1.0 : 1.0];
             foreach ($grip->isUnder ? [] : ['left', 'right'] as $leg) {
-                [$hand, $hip, $knee, $ankle] = [$parts["hand-$side"]->balls[0], $parts["thigh-$leg"]->balls[0], $parts["shin-$leg"]->balls[0], $parts["foot-$leg"]->balls[0]];
+                $hand = $parts["hand-$side"]->balls[0];
+                $hip = $parts["thigh-$leg"]->balls[0];
+                $knee = $parts["shin-$leg"]->balls[0];
+                $ankle = $parts["foot-$leg"]->balls[0];
                 if ($hand->y > max($knee->y, $ankle->y) + self::OVER && $hand->from($hip, $knee) < self::ON) {
                     $lying[$side]["shin-$leg"] = 1.0;
                 }

@@ -82,8 +82,11 @@ final class Hanging
     /** @return list<Vector> */
     private static function along(Skeleton $body, Side $side): array
     {
-        [$elbow, $wrist, $fingers] = [$body->point("elbow-$side->value"), $body->point("wrist-$side->value"), $body->point("fingers-$side->value")];
-        [$forearm, $hand] = [$wrist->minus($elbow), $fingers->minus($wrist)];
+        $elbow = $body->point("elbow-$side->value");
+        $wrist = $body->point("wrist-$side->value");
+        $fingers = $body->point("fingers-$side->value");
+        $forearm = $wrist->minus($elbow);
+        $hand = $fingers->minus($wrist);
 
         return [
             ...array_map(static fn (float $share): Vector => $elbow->plus($forearm, $share), self::FOREARM),

@@ -268,7 +268,9 @@ final class Layers
         $m = count($other);
         $sum = 0.0;
         for ($i = $from, $n = count($one); $i < $n; $i += 4) {
-            [$x, $y, $radius] = [$one[$i], $one[$i + 1], $one[$i + 3]];
+            $x = $one[$i];
+            $y = $one[$i + 1];
+            $radius = $one[$i + 3];
             if ($x + $radius < $left || $x - $radius > $right || $y + $radius < $top || $y - $radius > $bottom) {
                 continue;
             }

@@ -38,13 +38,12 @@ final class LegJoints
     /** @return array<string, Vector> hip, knee, ankle and toe, and where the sole faces; $bow: degrees by which who stands bows */
     public static function of(Pose $pose, Side $side, DrawnSeat $seat, Vector $hips, float $bow): array
     {
-        $at = static fn (JointAction $action): float => $pose->at($action, $side);
         // Degrees of the thigh from straight down to straight ahead and up.
-        $flexion = $at(JointAction::HipFlexion) - $at(JointAction::HipExtension) - $bow + self::lying($seat);
-        $knee = $at(JointAction::KneeFlexion);
-        $toes = $at(JointAction::AnkleDown) - $at(JointAction::AnkleUp);
-        $out = ($seat->restingHip() === 90 ? self::KNEES_APART : self::FEET_APART) + $at(JointAction::HipAbduction) - $at(JointAction::HipAdduction);
-        $turn = self::shownTurn($at(JointAction::HipOutward) - $at(JointAction::HipInward));
+        $flexion = $pose->at(JointAction::HipFlexion, $side) - $pose->at(JointAction::HipExtension, $side) - $bow + self::lying($seat);
+        $knee = $pose->at(JointAction::KneeFlexion, $side);
+        $toes = $pose->at(JointAction::AnkleDown, $side) - $pose->at(JointAction::AnkleUp, $side);
+        $out = ($seat->restingHip() === 90 ? self::KNEES_APART : self::FEET_APART) + $pose->at(JointAction::HipAbduction, $side) - $pose->at(JointAction::HipAdduction, $side);
+        $turn = self::shownTurn($pose->at(JointAction::HipOutward, $side) - $pose->at(JointAction::HipInward, $side));
 
         // A foot on the floor is flat unless its ankle is told; one that tips lifts the ankle, and so the knee.
         $height = -Measures::HIP_BELOW - Measures::THIGH * cos(deg2rad($flexion)) - Measures::SHIN * cos(deg2rad($flexion - $knee));
@@ -56,17 +55,33 @@ final class LegJoints
         $heelsUp = $stands ? self::heelsUp(deg2rad($toes + $tipped)) : 0.0;
         $raised = deg2rad($flexion + $heelsUp);
         $bent = deg2rad($knee + $heelsUp);
-        [$cf, $sf, $co, $so] = [cos($raised), sin($raised), cos(deg2rad($out)), sin(deg2rad($out))];
-        [$ct, $st, $ck, $sk, $cp, $sp] = [cos(deg2rad($turn)), sin(deg2rad($turn)), cos($bent), sin($bent), cos(deg2rad($toes)), sin(deg2rad($toes))];
+        $cf = cos($raised);
+        $sf = sin($raised);
+        $co = cos(deg2rad($out));
+        $so = sin(deg2rad($out));
+        $ct = cos(deg2rad($turn));
+        $st = sin(deg2rad($turn));
+        $ck = cos($bent);
+        $sk = sin($bent);
+        $cp = cos(deg2rad($toes));
+        $sp = sin(deg2rad($toes));
         // The thigh, and what is behind it: straight legs open sideways, bent ones swing out.
         [[$ux, $uy, $uz], [$bx, $by, $bz]] = $seat === DrawnSeat::Standing
             ? [[$cf * $so, -$cf * $co, $sf], [$sf * $so, -$sf * $co, -$cf]]
             : [[$sf * $so, -$cf, $sf * $co], [-$cf * $so, -$sf, -$cf * $co]];
-        [$ax, $ay, $az] = [$uy * $bz - $uz * $by, $uz * $bx - $ux * $bz, $ux * $by - $uy * $bx];
+        $ax = $uy * $bz - $uz * $by;
+        $ay = $uz * $bx - $ux * $bz;
+        $az = $ux * $by - $uy * $bx;
         // Where the knee bends to, the shin, what is ahead of it, the foot, and where the sole faces.
-        [$hx, $hy, $hz] = [$bx * $ct - $ax * $st, $by * $ct - $ay * $st, $bz * $ct - $az * $st];
-        [$lx, $ly, $lz] = [$ux * $ck + $hx * $sk, $uy * $ck + $hy * $sk, $uz * $ck + $hz * $sk];
-        [$dx, $dy, $dz] = [$ux * $sk - $hx * $ck, $uy * $sk - $hy * $ck, $uz * $sk - $hz * $ck];
+        $hx = $bx * $ct - $ax * $st;
+        $hy = $by * $ct - $ay * $st;
+        $hz = $bz * $ct - $az * $st;
+        $lx = $ux * $ck + $hx * $sk;
+        $ly = $uy * $ck + $hy * $sk;
+        $lz = $uz * $ck + $hz * $sk;
+        $dx = $ux * $sk - $hx * $ck;
+        $dy = $uy * $sk - $hy * $ck;
+        $dz = $uz * $sk - $hz * $ck;
         $mirror = $side === Side::Left ? -1.0 : 1.0;
         $hip = new Vector($hips->x + self::HIP_HALF * $mirror, $hips->y - Measures::HIP_BELOW, $hips->z);
         $kneePoint = new Vector($hip->x + $ux * $mirror * Measures::THIGH, $hip->y + $uy * Measures::THIGH, $hip->z + $uz * Measures::THIGH);

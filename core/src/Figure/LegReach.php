@@ -57,7 +57,8 @@ final readonly class LegReach
     /** With an ankle as high over where a foot stands as it is carried; one that is laid up may be higher. The foot comes forward a little and stays flat. */
     private static function carried(Pose $pose, DrawnSeat $seat, Side $leg, Footing $footing): Pose
     {
-        [$hip, $knee] = [$pose->at(JointAction::HipFlexion, $leg), $pose->at(JointAction::KneeFlexion, $leg)];
+        $hip = $pose->at(JointAction::HipFlexion, $leg);
+        $knee = $pose->at(JointAction::KneeFlexion, $leg);
         $turn = cos(deg2rad(LegJoints::shownTurn($pose->at(JointAction::HipOutward, $leg) - $pose->at(JointAction::HipInward, $leg))));
         $bend = deg2rad($knee);
         $ankle = static function (float $more) use ($hip, $bend, $turn, $seat): float {
@@ -156,7 +157,9 @@ final readonly class LegReach
             $pose = $pose->with($other, [JointAction::HipAdduction->value => LegJoints::KNEES_APART]);
         }
         $body = Skeleton::of($pose, $seat);
-        [$hip, $knee, $ankle] = [$body->point("hip-$other->value"), $body->point("knee-$other->value"), $body->point("ankle-$other->value")];
+        $hip = $body->point("hip-$other->value");
+        $knee = $body->point("knee-$other->value");
+        $ankle = $body->point("ankle-$other->value");
         $thigh = $knee->minus($hip);
         $shin = $ankle->minus($knee);
         $over = static fn (Vector $way): Vector => $way->unit()->cross(new Vector(1, 0, 0))->unit();

@@ -37,7 +37,8 @@ final class LimbFlesh
     private static function fleshedArm(Skeleton $body, Pose $pose, Side $side, Vector $shoulder, Grip $grip): array
     {
         $s = $side->value;
-        [$elbow, $wrist] = [$body->point("elbow-$s"), $body->point("wrist-$s")];
+        $elbow = $body->point("elbow-$s");
+        $wrist = $body->point("wrist-$s");
         $upper = new Flesh();
         $upper->ball($elbow, self::UPPER_ARM[1], $upper->ball($shoulder, self::UPPER_ARM[0]));
         $fore = new Flesh();
@@ -90,7 +91,9 @@ final class LimbFlesh
     private static function fleshedLeg(Skeleton $body, Pose $pose, Side $side, bool $hasToes): array
     {
         $s = $side->value;
-        [$hip, $knee, $ankle] = [$body->point("hip-$s"), $body->point("knee-$s"), $body->point("ankle-$s")];
+        $hip = $body->point("hip-$s");
+        $knee = $body->point("knee-$s");
+        $ankle = $body->point("ankle-$s");
         $thigh = new Flesh();
         $thigh->ball($knee, self::THIGH[1], $thigh->ball($hip, self::THIGH[0]));
         $ahead = $body->point("toe-$s")->minus($ankle)->unit();

@@ -16,7 +16,7 @@ final class Outline extends Path
     /** Tenths of a unit to which nothing is drawn off the page, and the same with the half that rounds. */
     private const OFF = 100_000;
     private const ROUNDING = self::OFF + 0.5;
-    private const LIMB = 'M$ $A$ $ 0 1 1 $ $L$ $A$ $ 0 0 1 $ $Z';
+    private const LIMB = 'M%d %dA%d %d 0 1 1 %d %dL%d %dA%d %d 0 0 1 %d %dZ';
 
     /** The outline of two circles and of the lines that touch both. */
     public function limb(float $x1, float $y1, float $r1, float $x2, float $y2, float $r2): self
@@ -38,9 +38,14 @@ final class Outline extends Path
             if ($balls[4 * $to + 3] > $balls[4 * $from + 3]) {
                 [$from, $to] = [$to, $from];
             }
-            [$from, $to] = [4 * $from, 4 * $to];
-            [$x1, $y1, $r1] = [$balls[$from], $balls[$from + 1], $balls[$from + 3]];
-            [$x2, $y2, $r2] = [$balls[$to], $balls[$to + 1], $balls[$to + 3]];
+            $from = 4 * $from;
+            $to = 4 * $to;
+            $x1 = $balls[$from];
+            $y1 = $balls[$from + 1];
+            $r1 = $balls[$from + 3];
+            $x2 = $balls[$to];
+            $y2 = $balls[$to + 1];
+            $r2 = $balls[$to + 3];
             $dx = $x2 - $x1;
             $dy = $y2 - $y1;
             $length = sqrt($dx * $dx + $dy * $dy);
@@ -107,7 +112,7 @@ final class Outline extends Path
 
     public function circle(float $x, float $y, float $r): self
     {
-        $this->letters .= 'M$ $a$ $ 0 1 1 $ 0a$ $ 0 1 1 $ 0Z';
+        $this->letters .= 'M%d %da%d %d 0 1 1 %d 0a%d %d 0 1 1 %d 0Z';
         $ten = (int) round($r * 10);
         array_push($this->numbers, (int) round(($x - $r) * 10), (int) round($y * 10), $ten, $ten, 2 * $ten, $ten, $ten, -2 * $ten);
 
@@ -117,12 +122,12 @@ final class Outline extends Path
     /** @param list<array{float, float}> $points that a line passes through, rounded between them */
     public function curve(array $points): self
     {
-        $this->letters .= 'M$ $';
+        $this->letters .= 'M%d %d';
         self::push($this->numbers, $points[0]);
         $last = count($points) - 1;
         for ($i = 0; $i < $last; ++$i) {
             [$before, $from, $to, $after] = [$points[max(0, $i - 1)], $points[$i], $points[$i + 1], $points[min($last, $i + 2)]];
-            $this->letters .= 'C$ $ $ $ $ $';
+            $this->letters .= 'C%d %d %d %d %d %d';
             self::push($this->numbers, [$from[0] + ($to[0] - $before[0]) / 6, $from[1] + ($to[1] - $before[1]) / 6]);
             self::push($this->numbers, [$to[0] - ($after[0] - $from[0]) / 6, $to[1] - ($after[1] - $from[1]) / 6]);
             self::push($this->numbers, $to);
@@ -145,7 +150,7 @@ final class Outline extends Path
     /** @param list<array{float, float}> $points */
     private function through(array $points): self
     {
-        $this->letters .= 'M$ $' . str_repeat('L$ $', count($points) - 1);
+        $this->letters .= 'M%d %d' . str_repeat('L%d %d', count($points) - 1);
         $numbers = $this->numbers;
         foreach ($points as [$x, $y]) {
             $numbers[] = (int) ($x * 10 + self::ROUNDING) - self::OFF;
@@ -186,7 +191,8 @@ final class Outline extends Path
         $hull = [];
         foreach ($points as $point) {
             while (count($hull) > 1) {
-                [$a, $b] = [$hull[count($hull) - 2], $hull[count($hull) - 1]];
+                $a = $hull[count($hull) - 2];
+                $b = $hull[count($hull) - 1];
                 if (($b[0] - $a[0]) * ($point[1] - $a[1]) - ($b[1] - $a[1]) * ($point[0] - $a[0]) > 1e-9) {
                     break;
                 }

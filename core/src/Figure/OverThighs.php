@@ -44,7 +44,8 @@ final class OverThighs
     {
         $palm = $body->point("hand-$hand->value");
         foreach (Side::cases() as $leg) {
-            [$hip, $knee] = [$body->point("hip-$leg->value"), $body->point("knee-$leg->value")];
+            $hip = $body->point("hip-$leg->value");
+            $knee = $body->point("knee-$leg->value");
             if ($palm->y < max($hip->y, $knee->y) + self::IN && $palm->from($hip, $knee) < self::IN) {
                 return true;
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Figure;
 
-/** The path of a shape: its letters, with a $ for each number, and the numbers, in tenths of a unit. */
+/** The path of a shape: its letters, with a %d for each number, and the numbers, in tenths of a unit. */
 abstract class Path
 {
     protected string $letters = '';
@@ -12,9 +12,10 @@ abstract class Path
     protected array $numbers = [];
     private ?string $data = null;
 
+    /** With a $ for each number. */
     public function letters(): string
     {
-        return $this->letters;
+        return str_replace('%d', '$', $this->letters);
     }
 
     /** @return list<int> */
@@ -26,6 +27,6 @@ abstract class Path
     /** SVG path data. Nothing is added any more. */
     public function data(): string
     {
-        return $this->data ??= vsprintf(str_replace('$', '%d', $this->letters), $this->numbers);
+        return $this->data ??= vsprintf($this->letters, $this->numbers);
     }
 }

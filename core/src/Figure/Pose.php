@@ -36,6 +36,9 @@ final class Pose
         JointAction::ShoulderFlexion->value, JointAction::ShoulderExtension->value, JointAction::ShoulderAbduction->value, JointAction::ShoulderAcross->value, JointAction::ElbowFlexion->value,
     ];
 
+    /** @var array<string, array{float, string|null}> by JointAngle key (see weight) */
+    private static array $weights = [];
+
     /** @var array<string, array<string, list<string>>> JointAngle keys by part and side */
     private static array $keys = [];
 
@@ -208,7 +211,7 @@ final class Pose
     /** How differently two poses look: degrees, summed over the body. Of an arm that rests in both while nothing else moves, only a shoulder that lifts is seen. */
     public function difference(self $other): float
     {
-        $resting = array_map(static fn (Side $side): string => ":$side->value", array_filter(Side::cases(), fn (Side $side): bool => $this->restsArm($side) && $other->restsArm($side)));
+        $resting = array_intersect_key(array_filter($this->restingArms), array_filter($other->restingArms));
         $lies = null;
         $sum = 0.0;
         foreach ($this === $other ? [] : $this->angles + $other->angles as $key => $_) {
@@ -216,20 +219,29 @@ final class Pose
             if ($apart === 0.0) {
                 continue;
             }
-            $part = strtok($key, '-');
-            if ($resting !== [] && ($part === 'shoulder' || $part === 'elbow' || $part === 'wrist') && !str_starts_with($key, self::LIFT) && in_array(strrchr($key, ':'), $resting, true) && ($lies ??= $this->sitsAs($other))) {
+            [$weight, $arm] = self::$weights[$key] ??= self::weight($key);
+            if ($arm !== null && isset($resting[$arm]) && ($lies ??= $this->sitsAs($other))) {
                 continue;
             }
-            // A bent elbow or wrist says less about a shape than what trunk, arm and leg do; a lifted shoulder takes the whole arm with it.
-            $sum += abs($apart) * match ($part) {
-                'shoulder' => str_starts_with($key, self::LIFT) ? 1.5 : 1.0,
-                'elbow', 'forearm', 'wrist', 'ankle', 'toes' => 0.3,
-                'fingers' => 0.1,
-                default => 1.0,
-            };
+            $sum += abs($apart) * $weight;
         }
 
         return $sum;
+    }
+
+    /** @return array{float, string|null} how much of an angle is seen of a shape, and the side of an arm whose place it settles */
+    private static function weight(string $key): array
+    {
+        [$part] = explode('-', $key, 2);
+        $lifts = str_starts_with($key, self::LIFT);
+
+        // A bent elbow or wrist says less about a shape than what trunk, arm and leg do; a lifted shoulder takes the whole arm with it.
+        return [match ($part) {
+            'shoulder' => $lifts ? 1.5 : 1.0,
+            'elbow', 'forearm', 'wrist', 'ankle', 'toes' => 0.3,
+            'fingers' => 0.1,
+            default => 1.0,
+        }, in_array($part, ['shoulder', 'elbow', 'wrist'], true) && !$lifts ? explode(':', $key)[1] : null];
     }
 
     /**

@@ -54,9 +54,15 @@ final class Seen
                 $balls[] = ($this->balls[4 * $from + $i] + $this->balls[4 * $to + $i]) / 2;
             }
         }
-        [$left, $right, $top, $bottom, $deep] = [INF, -INF, INF, -INF, 0.0];
+        $left = INF;
+        $right = -INF;
+        $top = INF;
+        $bottom = -INF;
+        $deep = 0.0;
         for ($i = 0, $n = count($balls); $i < $n; $i += 4) {
-            [$x, $y, $radius] = [$balls[$i], $balls[$i + 1], $balls[$i + 3]];
+            $x = $balls[$i];
+            $y = $balls[$i + 1];
+            $radius = $balls[$i + 3];
             $left = $x - $radius < $left ? $x - $radius : $left;
             $right = $x + $radius > $right ? $x + $radius : $right;
             $top = $y - $radius < $top ? $y - $radius : $top;

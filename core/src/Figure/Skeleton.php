@@ -171,11 +171,14 @@ final class Skeleton
 
     public function point(string $name): Vector
     {
-        if (!isset($this->points[$name])) {
-            [$part, $side] = Layers::named($name);
-            $side = Side::from($side);
-            $this->points += isset(self::OF_ARM[$part]) ? $this->keptArm($side) : LegJoints::kept($this->pose, $side, $this->seat, $this->points['hips']);
-        }
+        return $this->points[$name] ?? $this->ofLimb($name);
+    }
+
+    private function ofLimb(string $name): Vector
+    {
+        [$part, $side] = Layers::named($name);
+        $side = Side::from($side);
+        $this->points += isset(self::OF_ARM[$part]) ? $this->keptArm($side) : LegJoints::kept($this->pose, $side, $this->seat, $this->points['hips']);
 
         return $this->points[$name];
     }
@@ -206,25 +209,46 @@ final class Skeleton
      */
     private static function arm(Pose $pose, Side $side, Vector $chest, array $axes): array
     {
-        $at = static fn (JointAction $action): float => $pose->at($action, $side);
-        $raise = $at(JointAction::ShoulderFlexion) - $at(JointAction::ShoulderExtension);
-        $open = $at(JointAction::ShoulderAbduction);
-        $bend = $at(JointAction::ElbowFlexion);
-        $across = $at(JointAction::ShoulderAcross);
-        $turn = $at(JointAction::ShoulderOutward) - $at(JointAction::ShoulderInward);
-        $wrist = deg2rad($at(JointAction::WristExtension) - $at(JointAction::WristFlexion));
-        $lifted = self::shoulderOf($at(JointAction::ShoulderLift), [JointAction::ShoulderFlexion->value => $raise, JointAction::ShoulderAbduction->value => $open]);
+        $raise = $pose->at(JointAction::ShoulderFlexion, $side) - $pose->at(JointAction::ShoulderExtension, $side);
+        $open = $pose->at(JointAction::ShoulderAbduction, $side);
+        $bend = $pose->at(JointAction::ElbowFlexion, $side);
+        $across = $pose->at(JointAction::ShoulderAcross, $side);
+        $turn = $pose->at(JointAction::ShoulderOutward, $side) - $pose->at(JointAction::ShoulderInward, $side);
+        $wrist = deg2rad($pose->at(JointAction::WristExtension, $side) - $pose->at(JointAction::WristFlexion, $side));
+        $lifted = self::shoulderOf($pose->at(JointAction::ShoulderLift, $side), [JointAction::ShoulderFlexion->value => $raise, JointAction::ShoulderAbduction->value => $open]);
         // For the right arm; the left is its mirror image. Every direction is written out, because this is drawn from all day.
-        [$co, $so, $cr, $sr, $ca, $sa] = [cos(deg2rad($open)), sin(deg2rad($open)), cos(deg2rad($raise)), sin(deg2rad($raise)), cos(deg2rad($across)), sin(deg2rad($across))];
-        [$ct, $st, $cb, $sb, $cw, $sw] = [cos(deg2rad($turn)), sin(deg2rad($turn)), cos(deg2rad($bend)), sin(deg2rad($bend)), cos($wrist), sin($wrist)];
+        $co = cos(deg2rad($open));
+        $so = sin(deg2rad($open));
+        $cr = cos(deg2rad($raise));
+        $sr = sin(deg2rad($raise));
+        $ca = cos(deg2rad($across));
+        $sa = sin(deg2rad($across));
+        $ct = cos(deg2rad($turn));
+        $st = sin(deg2rad($turn));
+        $cb = cos(deg2rad($bend));
+        $sb = sin(deg2rad($bend));
+        $cw = cos($wrist);
+        $sw = sin($wrist);
         // The upper arm opened, raised and taken across; what was ahead of it; and out of both.
-        [$ux, $uy, $uz] = [$so * $ca - $co * $sr * $sa, -$co * $cr, $so * $sa + $co * $sr * $ca];
-        [$fx, $fy, $fz] = [-$cr * $sa, $sr, $cr * $ca];
-        [$ox, $oy, $oz] = [$fy * $uz - $fz * $uy, $fz * $ux - $fx * $uz, $fx * $uy - $fy * $ux];
+        $ux = $so * $ca - $co * $sr * $sa;
+        $uy = -$co * $cr;
+        $uz = $so * $sa + $co * $sr * $ca;
+        $fx = -$cr * $sa;
+        $fy = $sr;
+        $fz = $cr * $ca;
+        $ox = $fy * $uz - $fz * $uy;
+        $oy = $fz * $ux - $fx * $uz;
+        $oz = $fx * $uy - $fy * $ux;
         // Where the elbow bends to, the forearm, and where its thumb points.
-        [$hx, $hy, $hz] = [$fx * $ct + $ox * $st, $fy * $ct + $oy * $st, $fz * $ct + $oz * $st];
-        [$lx, $ly, $lz] = [$ux * $cb + $hx * $sb, $uy * $cb + $hy * $sb, $uz * $cb + $hz * $sb];
-        [$tx, $ty, $tz] = [$hx * $cb - $ux * $sb, $hy * $cb - $uy * $sb, $hz * $cb - $uz * $sb];
+        $hx = $fx * $ct + $ox * $st;
+        $hy = $fy * $ct + $oy * $st;
+        $hz = $fz * $ct + $oz * $st;
+        $lx = $ux * $cb + $hx * $sb;
+        $ly = $uy * $cb + $hy * $sb;
+        $lz = $uz * $cb + $hz * $sb;
+        $tx = $hx * $cb - $ux * $sb;
+        $ty = $hy * $cb - $uy * $sb;
+        $tz = $hz * $cb - $uz * $sb;
         [$right, $along, $ahead] = $axes;
         $mirror = $side === Side::Left ? -1.0 : 1.0;
         $from = static fn (Vector $at, float $x, float $y, float $z, float $far): Vector => new Vector(
@@ -235,7 +259,9 @@ final class Skeleton
         $shoulder = $from($chest, $lifted->x, $lifted->y, $lifted->z, 1.0);
         $elbow = $from($shoulder, $ux, $uy, $uz, Measures::UPPER_ARM);
         $wristPoint = $from($elbow, $lx, $ly, $lz, Measures::FOREARM);
-        [$px, $py, $pz] = [$lx * $cw - $tx * $sw, $ly * $cw - $ty * $sw, $lz * $cw - $tz * $sw];
+        $px = $lx * $cw - $tx * $sw;
+        $py = $ly * $cw - $ty * $sw;
+        $pz = $lz * $cw - $tz * $sw;
 
         return [
             "shoulder-$side->value" => $shoulder,
