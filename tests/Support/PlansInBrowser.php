@@ -27,7 +27,8 @@ trait PlansInBrowser
         $this->retype($this->field('Name'), 'Tried class');
         $this->retype($this->field('Minutes booked'), '45');
         $this->press('Plan this class');
-        $this->see('Add the first movement of Arrive');
+        // The classes that were offered are still being composed.
+        $this->until(fn (): bool => str_contains($this->text(), 'Add the first movement of Arrive'), 'the empty plan', 30);
     }
 
     /** Leaves the picker, which stays open for the next movement. */
