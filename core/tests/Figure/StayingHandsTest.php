@@ -92,6 +92,24 @@ final class StayingHandsTest extends TestCase
         }
     }
 
+    /** An arm that is brought to its place comes out at the shapes that are written, elbow and all. */
+    public function testAnArmDoesNotJumpAtTheEnds(): void
+    {
+        foreach (['stand-round-open' => ['stand', Base::Standing], 'hands-behind-head' => ['head', Base::Chair], 'sit-to-stand' => ['light', Base::Chair], 'twist-hands-head' => ['head', Base::Bed]] as $id => [$rung, $base]) {
+            $movement = Make::craft()->library->get($id);
+            $scene = Scene::of($movement, $movement->variation($rung), $base, Side::Left);
+            [$one, $two] = $movement->cycle();
+            [$from, $to] = [$scene->pose($one->id), $scene->pose($two->id)];
+            $staying = $scene->staying($from, $one, Side::Left, $to, $two, Side::Left);
+            foreach ([[0.01, $from], [0.99, $to]] as [$share, $end]) {
+                [$near, $there] = [Skeleton::of($staying->on($from->towards($to, $share), $share), $scene->seat), Skeleton::of($end, $scene->seat)];
+                foreach (['elbow-left', 'elbow-right', 'hand-left', 'hand-right'] as $point) {
+                    self::assertLessThan(1.0, $near->point($point)->minus($there->point($point))->length(), "$id: $point at $share");
+                }
+            }
+        }
+    }
+
     public function testAHandThatGoesSomewhereIsNotHeldBack(): void
     {
         $movement = Make::craft()->library->get('arms-sweep');
