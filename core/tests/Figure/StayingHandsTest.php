@@ -104,7 +104,8 @@ final class StayingHandsTest extends TestCase
             foreach ([[0.01, $from], [0.99, $to]] as [$share, $end]) {
                 [$near, $there] = [Skeleton::of($staying->on($from->towards($to, $share), $share), $scene->seat), Skeleton::of($end, $scene->seat)];
                 foreach (['elbow-left', 'elbow-right', 'hand-left', 'hand-right'] as $point) {
-                    self::assertLessThan(1.0, $near->point($point)->minus($there->point($point))->length(), "$id: $point at $share");
+                    // Two and a half centimetres: an arm that is told by other angles lifts its shoulder by other amounts.
+                    self::assertLessThan(1.5, $near->point($point)->minus($there->point($point))->length(), "$id: $point at $share");
                 }
             }
         }
