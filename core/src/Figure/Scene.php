@@ -144,16 +144,16 @@ final class Scene
         return PropsUnder::of($this->variation->propAt, $this->variation->props, $body, $camera, $this->side, $this->seat->ground());
     }
 
-    /** @return array{list<Shape>, list<Shape>} what is used in a pose, as a closer look sees it: what lies under, and what is held */
+    /** @return array{list<Shape>, list<Shape>} what is used in a pose, as a closer look sees it: what lies behind and under, and what is held */
     public function closer(Skeleton $body, Camera $closer): array
     {
-        return [$this->under($body, $closer), $this->props($body, $closer)];
+        return [[...$this->propsBehind($closer), ...$this->under($body, $closer)], $this->props($body, $closer)];
     }
 
     /** @return list<Shape> what is used behind the body, which stays where it is while the body moves */
-    public function propsBehind(): array
+    public function propsBehind(?Camera $camera = null): array
     {
-        return Props::behind($this->variation->propAt, $this->variation->props, $this->restBody(), $this->camera, $this->side);
+        return Props::behind($this->variation->propAt, $this->variation->props, $this->restBody(), $camera ?? $this->camera, $this->side);
     }
 
     /**
