@@ -12,6 +12,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
 use KindChair\Movement\PropPlace;
 use KindChair\Movement\Variation;
+use KindChair\Tests\Support\Drawn;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
 
@@ -35,7 +36,7 @@ final class PropsTest extends TestCase
     /** @return list<Shape> */
     private static function drawn(Movement $movement, Variation $rung): array
     {
-        return Figure::of($movement, $rung, $rung->mainBase(), Side::Left)->shapes;
+        return Drawn::onPage(Figure::of($movement, $rung, $rung->mainBase(), Side::Left));
     }
 
     /**
