@@ -45,13 +45,17 @@ final readonly class Furniture
         };
     }
 
-    /** @return list<Shape> a table or tray before the seat, seen over the thighs */
-    public static function table(Camera $camera, Side $near): array
+    /**
+     * The top of a table before the seat.
+     *
+     * @param float $height over the hips
+     * @param float $from where it begins, ahead of the hips, and where it ends
+     * @return list<Shape>
+     */
+    public static function table(Camera $camera, Side $near, float $height, float $from, float $to): array
     {
-        $drawn = new self($camera, $near);
-        [$height, $edge] = HandPlaces::TABLE;
         $top = new Outline();
-        $drawn->box($top, new Vector(0, $height - 1.6, $edge + 6.0), new Vector(17.0, 0, 0), new Vector(0, 0.6, 0), new Vector(0, 0, 7.0));
+        (new self($camera, $near))->box($top, new Vector(0, $height - 1.6, ($from + $to) / 2), new Vector(17.0, 0, 0), new Vector(0, 0.6, 0), new Vector(0, 0, ($to - $from) / 2));
 
         return [$top->filled('seat', true)];
     }

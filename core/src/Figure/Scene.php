@@ -10,8 +10,6 @@ use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseFacts;
 use KindChair\Movement\BodyUse;
-use KindChair\Movement\HandContact;
-use KindChair\Movement\HandPlace;
 use KindChair\Movement\Movement;
 use KindChair\Movement\PropPlace;
 use KindChair\Movement\SideUse;
@@ -33,6 +31,8 @@ final class Scene
     private array $poses = [];
     /** @var array{Posed|null, Posed} */
     private array $ends;
+    /** @var array{TableTop|null}|null null where it has not been asked for */
+    private ?array $table = null;
     /** @var list<non-empty-list<Vector>> */
     private array $strokes;
 
@@ -107,9 +107,7 @@ final class Scene
     public function props(Skeleton $body, ?Camera $camera = null): array
     {
         $camera ??= $this->camera;
-        $isAtTable = $this->variation->props === ['table'] && $this->variation->propAt === PropPlace::InFront;
-        $hasTable = $this->seat !== DrawnSeat::Standing && ($isAtTable || array_filter($this->variation->body->hands, static fn (HandContact $hand): bool => $hand->on === HandPlace::Table) !== []);
-
+        [$table] = $this->table ??= [TableTop::of($this->variation, $this->seat, array_map(fn (Step $step): Pose => $this->pose($step->id), $this->movement->steps))];
         $sides = $this->movement->laterality->sides;
         // Two hands that do one thing have one ball.
         $inBoth = $sides !== SideUse::OneSided && !($sides === SideUse::Midline && $this->variation->props === ['ball']);
@@ -118,7 +116,7 @@ final class Scene
         // What stands beside stays where it is while the body moves: where the hand comes to lie on it.
         $body = $at === PropPlace::Beside ? $this->ends[1]->body : $body;
 
-        return [...($hasTable ? Furniture::table($camera, $this->side) : []), ...(Props::isBehindBack($at, $this->ends[1]->body) ? [] : Props::of($at, $this->variation->props, $body, $camera, $this->side, $inBoth))];
+        return [...($table?->shapes($camera, $this->side) ?? []), ...(Props::isBehindBack($at, $this->ends[1]->body) ? [] : Props::of($at, $this->variation->props, $body, $camera, $this->side, $inBoth))];
     }
 
     /** @return list<Shape> what the body hides a part of, in a pose */

@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace KindChair\Tests\Figure;
 
 use KindChair\Body\Side;
+use KindChair\Figure\Contacts;
 use KindChair\Figure\Figure;
 use KindChair\Figure\Motion;
+use KindChair\Figure\Pose;
+use KindChair\Figure\Scene;
 use KindChair\Figure\Shape;
+use KindChair\Figure\Skeleton;
+use KindChair\Figure\TableTop;
 use KindChair\Movement\Base;
+use KindChair\Movement\BodyNote;
 use KindChair\Movement\Movement;
 use KindChair\Movement\PropPlace;
+use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\Tests\Support\Drawn;
 use KindChair\Tests\Support\Make;
@@ -155,6 +162,29 @@ final class PropsTest extends TestCase
             self::assertGreaterThan(20, $bottom - $top, "$name: it has a height");
             self::assertLessThan(1000, $bottom, "$name: it stands on the page");
         }
+    }
+
+    /** A table is as high as the arms that it carries: they neither hang over it nor go through it. */
+    public function testArmsThatATableCarriesLieOnIt(): void
+    {
+        $looked = 0;
+        foreach (self::used() as $name => [$movement, $rung]) {
+            $scene = Scene::of($movement, $rung, $rung->mainBase(), Side::Left);
+            $poses = array_map(static fn (Step $step): Pose => $scene->pose($step->id), $movement->steps);
+            $table = TableTop::of($rung, $scene->seat, $poses);
+            $heights = [];
+            foreach ($table === null || !$rung->body->has(BodyNote::ArmsCarried) ? [] : $poses as $pose) {
+                foreach (array_filter(Side::cases(), static fn (Side $side): bool => !$pose->restsArm($side)) as $side) {
+                    array_push($heights, ...array_map(static fn (string $joint): float => Skeleton::of($pose, $scene->seat)->point("$joint-$side->value")->y, ['elbow', 'wrist', 'hand']));
+                }
+            }
+            if ($table !== null && $heights !== []) {
+                ++$looked;
+                self::assertGreaterThan(-Contacts::NEAR, min($heights) - $table->top, "$name goes through it");
+                self::assertLessThan(7.0, min($heights) - $table->top, "$name hangs over it");
+            }
+        }
+        self::assertGreaterThan(15, $looked);
     }
 
     public function testAWallInFrontIsThere(): void

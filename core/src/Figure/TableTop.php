@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindChair\Figure;
+
+use KindChair\Body\Side;
+use KindChair\Movement\HandContact;
+use KindChair\Movement\HandPlace;
+use KindChair\Movement\PropPlace;
+use KindChair\Movement\Variation;
+
+/** A table or tray before the seat: where hands are said to lie on it, or as high and as near as the arms that it carries. */
+final readonly class TableTop
+{
+    /** Over the hips it is no higher than the lower ribs, and before them no nearer than the belly: units. */
+    private const HIGHEST = 16.0;
+    private const NEAREST = 8.0;
+    /** Half the thickness of an arm that lies on it, and how far an arm lies over its edge. */
+    private const ARM = 1.8;
+    private const OVER = 1.5;
+    /** Where it ends, ahead of the hips. */
+    private const FAR = 33.0;
+
+    private function __construct(public float $top, public float $edge)
+    {
+    }
+
+    /**
+     * @param iterable<Pose> $poses in each step
+     * @return self|null null where there is none
+     */
+    public static function of(Variation $variation, DrawnSeat $seat, iterable $poses): ?self
+    {
+        $holds = array_filter($variation->body->hands, static fn (HandContact $hand): bool => $hand->on === HandPlace::Table) !== [];
+        $stands = $variation->props === ['table'] && $variation->propAt === PropPlace::InFront;
+        if ($seat === DrawnSeat::Standing || !$holds && !$stands) {
+            return null;
+        }
+        [$top, $edge] = HandPlaces::TABLE;
+        $lowest = [];
+        foreach ($holds ? [] : $poses as $pose) {
+            $body = Skeleton::of($pose, $seat);
+            foreach (array_filter(Side::cases(), static fn (Side $side): bool => !$pose->restsArm($side)) as $side) {
+                foreach (['elbow', 'wrist', 'hand'] as $joint) {
+                    $lowest[] = $body->point("$joint-$side->value");
+                }
+            }
+        }
+        if ($lowest === []) {
+            return new self($top, $edge);
+        }
+        $top = max($top, min(self::HIGHEST, min(array_map(static fn (Vector $point): float => $point->y, $lowest)) - self::ARM));
+        // What lies on it, as far as it is low enough to.
+        $lying = array_filter($lowest, static fn (Vector $point): bool => $point->y < $top + 2 * self::ARM);
+        $edge = max(self::NEAREST, min([$edge, ...array_map(static fn (Vector $point): float => $point->z - self::OVER, $lying)]));
+
+        return new self($top, $edge);
+    }
+
+    /** @return list<Shape> seen over the thighs */
+    public function shapes(Camera $camera, Side $near): array
+    {
+        return Furniture::table($camera, $near, $this->top, $this->edge - self::OVER, self::FAR);
+    }
+}
