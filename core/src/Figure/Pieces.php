@@ -10,8 +10,8 @@ use KindChair\Movement\View;
 /** Draws the pieces of a body one after the other: limbs as one shape with the ground round it, what moves in the colour of its region. */
 final readonly class Pieces
 {
-    public const ARM = ['upper-arm', 'forearm', 'hand'];
-    public const LEG = ['thigh', 'shin', 'foot'];
+    private const ARM = ['upper-arm', 'forearm', 'hand'];
+    private const LEG = ['thigh', 'shin', 'foot'];
     /** The middle joint of a limb, bent to less than this many degrees, folds it over itself. */
     private const FOLDS = 75.0;
     private const JOINTS = ['upper-arm' => ['shoulder', 'elbow', 'wrist'], 'thigh' => ['hip', 'knee', 'ankle']];

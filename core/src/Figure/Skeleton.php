@@ -21,8 +21,6 @@ final class Skeleton
     private const SHOULDER_BELOW = 1.5;
     private const LIFTED = 0.22;
     private const RISES = 0.035;
-    /** Units by which the hips go back for each degree of bowing while standing. */
-    private const HIPS_BACK = 0.3;
     /** Share of the bend of both knees that the thighs come forward while standing; the shins take the rest. */
     private const SQUAT = 0.65;
     /** Degrees of bowing and bending from which both feet are taken to carry, and so to stay where they were. */
@@ -52,15 +50,15 @@ final class Skeleton
 
     private static function standing(Pose $pose): self
     {
-        // Who stands bends forward at the hips: the feet stay, the trunk comes forward and the hips go back.
-        // Where both knees bend, the thighs take their share of the hips' bend, and the trunk what is left.
+        // Who stands bends forward at the hips: the feet stay, the trunk comes forward.
+        // Where both knees bend, the hips go back: the thighs take their share of the hips' bend, and the trunk what is left.
         $squat = self::squat($pose);
         $bow = self::bow($pose);
-        [$points, $axes] = self::trunk($pose, new Vector(0, 0, -self::HIPS_BACK * $bow), $pose->at(JointAction::HipHinge) + $bow);
+        [$points, $axes] = self::trunk($pose, new Vector(0, 0, 0), $pose->at(JointAction::HipHinge) + $bow);
         foreach (Side::cases() as $side) {
             $points += LegJoints::of($pose, $side, DrawnSeat::Standing, $points['hips'], $bow);
         }
-        // Hips that go back and knees that bend bring the body down: the lower foot stays on the floor, and both where they were.
+        // Knees that bend bring the body down: the lower foot stays on the floor, and both where they were.
         $ahead = min(1.0, ($bow + $squat) / self::STANDS) * ($points['ankle-left']->z + $points['ankle-right']->z) / 2;
         $sinks = new Vector(0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - min($points['ankle-left']->y, $points['ankle-right']->y), -$ahead - $pose->stepsBack());
 

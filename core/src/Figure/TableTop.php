@@ -16,9 +16,9 @@ final readonly class TableTop
     /** Over the hips it is no higher than the lower ribs, and before them no nearer than the belly: units. */
     private const HIGHEST = 16.0;
     private const NEAREST = 8.0;
-    /** Half the thickness of an arm that lies on it, and how far an arm lies over its edge. */
+    /** Half the thickness of an arm that lies on it, and how far it reaches under what lies nearest. */
     private const ARM = 1.8;
-    private const OVER = 1.5;
+    private const UNDER = 1.5;
     /** Where it ends, ahead of the hips. */
     private const FAR = 33.0;
 
@@ -38,22 +38,22 @@ final readonly class TableTop
             return null;
         }
         [$top, $edge] = HandPlaces::TABLE;
-        $lowest = [];
+        $arms = [];
         foreach ($holds ? [] : $poses as $pose) {
             $body = Skeleton::of($pose, $seat);
             foreach (array_filter(Side::cases(), static fn (Side $side): bool => !$pose->restsArm($side)) as $side) {
                 foreach (['elbow', 'wrist', 'hand'] as $joint) {
-                    $lowest[] = $body->point("$joint-$side->value");
+                    $arms[] = $body->point("$joint-$side->value");
                 }
             }
         }
-        if ($lowest === []) {
+        if ($arms === []) {
             return new self($top, $edge);
         }
-        $top = max($top, min(self::HIGHEST, min(array_map(static fn (Vector $point): float => $point->y, $lowest)) - self::ARM));
+        $top = max($top, min(self::HIGHEST, min(array_map(static fn (Vector $point): float => $point->y, $arms)) - self::ARM));
         // What lies on it, as far as it is low enough to.
-        $lying = array_filter($lowest, static fn (Vector $point): bool => $point->y < $top + 2 * self::ARM);
-        $edge = max(self::NEAREST, min([$edge, ...array_map(static fn (Vector $point): float => $point->z - self::OVER, $lying)]));
+        $lying = array_filter($arms, static fn (Vector $point): bool => $point->y < $top + 2 * self::ARM);
+        $edge = max(self::NEAREST, min([$edge, ...array_map(static fn (Vector $point): float => $point->z, $lying)]));
 
         return new self($top, $edge);
     }
@@ -61,6 +61,6 @@ final readonly class TableTop
     /** @return list<Shape> seen over the thighs */
     public function shapes(Camera $camera, Side $near): array
     {
-        return Furniture::table($camera, $near, $this->top, $this->edge - self::OVER, self::FAR);
+        return Furniture::table($camera, $near, $this->top, $this->edge - self::UNDER, self::FAR);
     }
 }
