@@ -57,6 +57,10 @@ final class DemandBook
     private function read(Movement $movement, Variation $variation, Base $base): array
     {
         $drawn = $variation->allows($base) ? $base : $variation->mainBase();
+        if ($movement->standsIn($variation)) {
+            // Somebody lies flat already, whatever they do there.
+            return array_values(array_filter(self::workOut(new Shape($movement, $variation, $drawn)), static fn (Ask $ask): bool => $ask->demand !== Demand::LyingFlat));
+        }
         $kept = $this->packed === null ? null : ($this->packed)($movement->id, "$variation->id/$drawn->value");
 
         return $kept ?? self::workOut(new Shape($movement, $variation, $drawn));

@@ -131,7 +131,8 @@ final readonly class Arrow
         $apart = max(0.1, hypot($x, $y));
         $further = max(1.0, (self::FACE + $radius + self::WIDTH) / $apart);
 
-        return [$head[0] + $x * $further, $head[1] + $y * $further];
+        // Not over the edge of the page either.
+        return [$head[0] + $x * $further, max($radius + self::WIDTH, $head[1] + $y * $further)];
     }
 
     /**
@@ -190,6 +191,11 @@ final readonly class Arrow
      */
     private static function crosses(array $points, array $head): bool
     {
+        foreach ($points === [] ? [] : self::barbs($points) as [$x, $y]) {
+            if (hypot($x - $head[0], $y - $head[1]) < self::FACE - self::WIDTH / 2) {
+                return true;
+            }
+        }
         foreach ($points as $i => [$x, $y]) {
             [$toX, $toY] = $points[$i + 1] ?? [$x, $y];
             foreach ([0.0, 0.2, 0.4, 0.6, 0.8] as $share) {
@@ -239,14 +245,24 @@ final readonly class Arrow
      */
     private static function drawn(array $points): array
     {
+        [$one, $other] = self::barbs($points);
+        $line = (new Outline())->curve($points)->line([$one, $points[count($points) - 1], $other]);
+
+        return [$line->stroked('inset', self::WIDTH + 2 * self::GROUND), $line->stroked('arrow', self::WIDTH)];
+    }
+
+    /**
+     * @param non-empty-list<array{float, float}> $points
+     * @return array{array{float, float}, array{float, float}} where both lines of its head end
+     */
+    private static function barbs(array $points): array
+    {
         $last = count($points) - 1;
         [$x, $y] = $points[$last];
         $from = $points[max(0, $last - 1)];
         $along = atan2($y - $from[1], $x - $from[0]);
         $barb = static fn (float $open): array => [$x - self::HEAD * cos($along + $open), $y - self::HEAD * sin($along + $open)];
 
-        $line = (new Outline())->curve($points)->line([$barb(0.6), [$x, $y], $barb(-0.6)]);
-
-        return [$line->stroked('inset', self::WIDTH + 2 * self::GROUND), $line->stroked('arrow', self::WIDTH)];
+        return [$barb(0.6), $barb(-0.6)];
     }
 }

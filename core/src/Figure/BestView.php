@@ -24,7 +24,9 @@ final readonly class BestView
         'left-leg' => ['knee-left', 'ankle-left', 'toe-left'], 'right-leg' => ['knee-right', 'ankle-right', 'toe-right'],
     ];
     private const BONES = ['left-leg' => [['hip-left', 'knee-left'], ['knee-left', 'ankle-left']], 'right-leg' => [['hip-right', 'knee-right'], ['knee-right', 'ankle-right']]];
-    /** A thigh or shin of which this share of its length is seen is told; one that points at the viewer is not. */
+    /** What is told of a leg of which the foot alone moves, for who lies and is seen from above. */
+    private const FEET = ['left-leg' => [['ankle-left', 'toe-left']], 'right-leg' => [['ankle-right', 'toe-right']]];
+    /** A thigh, shin or foot of which this share of its length is seen is told; one that points at the viewer is not. */
     private const LONG_ENOUGH = 0.45;
     /** The far arm and leg are partly hidden from the side. */
     private const FAR_SEEN = 0.4;
@@ -57,13 +59,17 @@ final readonly class BestView
             if ($from->point($last) === $to->point($last)) {
                 continue;
             }
+            $moved = [];
             foreach ($points as $point) {
                 $way = $to->point($point)->minus($from->point($point));
                 if ($way->dot($way) > 0.25) {
+                    $moved[] = $point;
                     $ways[] = [$way, str_ends_with($point, '-' . $side->other()->value), self::isBehind($to, $to->point($point))];
                 }
             }
-            foreach (self::BONES[$limb] ?? [] as [$one, $other]) {
+            // Of who lies, a foot that moves alone.
+            $told = $moved === [$last] && $seat === DrawnSeat::FlatBed ? self::FEET : self::BONES;
+            foreach ($moved === [] ? [] : $told[$limb] ?? [] as [$one, $other]) {
                 $bones[] = $to->point($other)->minus($to->point($one))->unit();
             }
         }
@@ -74,7 +80,12 @@ final readonly class BestView
             foreach ($ways as [$way, $isFar, $isBehind]) {
                 $travel += $camera->travel($way) * ($view === View::Side ? ($isFar ? self::FAR_SEEN : 1.0) : ($isBehind ? self::BEHIND_SEEN : 1.0));
             }
-            $travel *= self::seen($bones, $camera) / ($view === View::ThreeQuarter ? 1.0 : ($bends && $view === View::Side ? self::BENT : self::BETTER));
+            $travel *= self::seen($bones, $camera) / match (true) {
+                // Nothing of who lies is hidden from above.
+                $view === View::ThreeQuarter, $seat === DrawnSeat::FlatBed && $view === View::Front => 1.0,
+                $bends && $view === View::Side => self::BENT,
+                default => self::BETTER,
+            };
             if ($travel > $most) {
                 $best = $view;
                 $most = $travel;

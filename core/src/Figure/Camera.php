@@ -39,9 +39,9 @@ final class Camera
     {
         [$turn, $tip, $x, $y, $scale] = match (true) {
             $seat === DrawnSeat::FlatBed => match ($view) {
-                View::Front, View::Above => [0.0, 88.0, 50.0, 50.0, 0.9],
-                View::Side => [86.0, 12.0, 50.0, 66.0, 0.92],
-                View::ThreeQuarter => [62.0, 34.0, 49.0, 56.0, 0.88],
+                View::Front, View::Above => [0.0, 88.0, 44.0, 48.5, 0.86],
+                View::Side => [86.0, 12.0, 48.5, 66.0, 0.85],
+                View::ThreeQuarter => [62.0, 34.0, 48.5, 54.0, 0.78],
             },
             $seat === DrawnSeat::Bed => match ($view) {
                 View::Front => [0.0, 26.0, 50.0, 62.0, 0.92],

@@ -10,6 +10,7 @@ use KindChair\Body\Side;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseWords;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
@@ -38,9 +39,25 @@ final readonly class Contacts
      */
     public function settled(Variation $variation, array $steps): Variation
     {
-        if ($variation->body->hands === []) {
-            return $variation;
+        $onSeat = [];
+        foreach ($variation->body->hands === [] ? [] : self::seats($variation) as $key => $seat) {
+            foreach ($steps as $step) {
+                $onSeat[$key][$step->id] = $this->step($variation, $step, $seat);
+            }
         }
+        $lying = $variation->position === Position::BedFlat ? null : $variation->lying();
+        if ($lying !== null && $lying->body->hands !== []) {
+            foreach ($steps as $step) {
+                $onSeat[BaseWords::FLAT][$step->id] = $this->step($lying, $step, DrawnSeat::FlatBed);
+            }
+        }
+
+        return $onSeat === [] ? $variation : $variation->onSeats($onSeat);
+    }
+
+    /** @return array<string, DrawnSeat> by Base value or ARMCHAIR */
+    private static function seats(Variation $variation): array
+    {
         $seats = [];
         foreach ($variation->bases as $base) {
             $seats[$base->value] = DrawnSeat::of($base, $variation->position);
@@ -49,14 +66,8 @@ final readonly class Contacts
         if ($armchair === DrawnSeat::Armchair && $variation->allows(Base::Chair) && self::holdsTheSeat($variation->body)) {
             $seats[Variation::ARMCHAIR] = $armchair;
         }
-        $onSeat = [];
-        foreach ($seats as $key => $seat) {
-            foreach ($steps as $step) {
-                $onSeat[$key][$step->id] = $this->step($variation, $step, $seat);
-            }
-        }
 
-        return $variation->onSeats($onSeat);
+        return $seats;
     }
 
     /** Whether a hand lies on what a chair with arms has elsewhere. */

@@ -39,7 +39,8 @@ final readonly class Figure
         $body = BodyDrawing::of($movement, $scene, $side, $absent);
         [$start, $end] = $scene->startAndEnd();
         $shadow = $start === null ? [] : $body->shadow($start, $end, $scene->camera);
-        $arrows = $body->isMissing($side) ? [] : Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, $side, !$body->isMissing($side->other()));
+        $moves = MovingParts::side($movement, $scene, $side);
+        $arrows = $body->isMissing($moves) ? [] : Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, $moves, !$body->isMissing($moves->other()));
         [$behind, $before, $over, $lap] = $scene->furniture();
 
         return new self([

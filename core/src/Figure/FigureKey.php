@@ -45,7 +45,7 @@ final readonly class FigureKey implements Stringable
         return new self(null, '', $flat ? self::FLAT : $base->value, Side::Left);
     }
 
-    /** A variation as it is done on one base, or the nearest to it that it is for; lying flat, the shape where it is the same there, and else somebody at rest. */
+    /** A variation as it is done on one base, or the nearest to it that it is for; lying flat, what is done there, and somebody at rest where no picture can tell it. */
     public static function on(string $movement, Variation $variation, MainBase $on): self
     {
         $base = $on->base();

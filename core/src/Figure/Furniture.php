@@ -217,15 +217,15 @@ final readonly class Furniture
         $frame = new Outline();
         foreach ([-1, 1] as $sign) {
             foreach ([-50, 54] as $z) {
-                $this->strut($frame, new Vector($sign * (SeatMeasures::BED_SIDE - 2), -14, $z), new Vector($sign * (SeatMeasures::BED_SIDE - 2), -28, $z), 1.2);
+                $this->strut($frame, new Vector($sign * (SeatMeasures::FLAT_SIDE - 2), -14, $z), new Vector($sign * (SeatMeasures::FLAT_SIDE - 2), -28, $z), 1.2);
             }
         }
         $mattress = new Outline();
-        $this->box($mattress, new Vector(0, -SeatMeasures::UNDER - self::MATTRESS / 2, 2), new Vector(SeatMeasures::BED_SIDE, 0, 0), new Vector(0, self::MATTRESS / 2, 0), new Vector(0, 0, 56.0));
+        $this->box($mattress, new Vector(0, -SeatMeasures::UNDER - self::MATTRESS / 2, 2), new Vector(SeatMeasures::FLAT_SIDE, 0, 0), new Vector(0, self::MATTRESS / 2, 0), new Vector(0, 0, 56.0));
         $pillow = new Outline();
         $this->pillow($pillow, new Vector(0, -4.4, -42.0), new Vector(0, 0, -1));
 
-        return [$frame->filled('seat'), $mattress->filled('seat'), $this->sheet(new Vector(0, -SeatMeasures::UNDER, 2), new Vector(SeatMeasures::BED_SIDE - 2, 0, 0), new Vector(0, 0, 54.0)), $pillow->filled('pillow', true)];
+        return [$frame->filled('seat'), $mattress->filled('seat'), $this->sheet(new Vector(0, -SeatMeasures::UNDER, 2), new Vector(SeatMeasures::FLAT_SIDE - 2, 0, 0), new Vector(0, 0, 54.0)), $pillow->filled('pillow', true)];
     }
 
     /** @return list<Shape> the rail on the far side; the near one is let down */

@@ -8,6 +8,7 @@ use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Movement\Movement;
+use KindChair\Movement\SideMeaning;
 use KindChair\Movement\SideUse;
 
 /** Which parts of the body a movement is about: they take the colour of their region. */
@@ -23,7 +24,7 @@ final class MovingParts
         if ($zone === null) {
             return [];
         }
-        $sides = $movement->laterality->sides === SideUse::OneSided ? [$side->value] : ['left', 'right'];
+        $sides = $movement->laterality->sides === SideUse::OneSided ? [self::side($movement, $scene, $side)->value] : ['left', 'right'];
         $each = static fn (string ...$parts): array => array_merge(...array_map(
             static fn (string $part): array => array_map(static fn (string $side): string => "$part-$side", $sides),
             array_values($parts),
@@ -39,6 +40,24 @@ final class MovingParts
             Zone::Legs => $each('thigh', 'shin'),
             Zone::Feet => $each('foot'),
         };
+    }
+
+    /** The side that moves while one is named: where that tells a direction, it may be the other. */
+    public static function side(Movement $movement, Scene $scene, Side $named): Side
+    {
+        $traced = match ($movement->mainRegion()?->zone()) {
+            Zone::Shoulders, Zone::Arms => 'elbow',
+            Zone::Hips, Zone::Legs => 'knee',
+            Zone::Feet => 'toe',
+            default => null,
+        };
+        if ($traced === null || $movement->laterality->sides !== SideUse::OneSided || $movement->laterality->means !== SideMeaning::Direction) {
+            return $named;
+        }
+        [$start, $end] = $scene->bodies();
+        $travel = static fn (Side $side): float => $end->point("$traced-$side->value")->minus($start->point("$traced-$side->value"))->length();
+
+        return $travel($named->other()) > $travel($named) ? $named->other() : $named;
     }
 
     /** Whether a hand is carried through the air, away from where arms rest. */

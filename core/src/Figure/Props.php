@@ -84,7 +84,7 @@ final readonly class Props
         $drawn = new self($body, $camera, $side, $props);
 
         return array_intersect($props, self::OF_SEAT) !== [] ? [] : match ($at) {
-            null, PropPlace::BehindBack, PropPlace::BehindHead, PropPlace::Behind, PropPlace::UnderFeet, PropPlace::UnderFoot, PropPlace::UnderHeel, PropPlace::UnderLeg => [],
+            null, PropPlace::BehindBack, PropPlace::BehindHead, PropPlace::Behind, PropPlace::UnderFeet, PropPlace::UnderFoot, PropPlace::UnderHeel, PropPlace::UnderLeg, PropPlace::UnderKnees => [],
             PropPlace::InFront => $drawn->inFront(),
             PropPlace::Beside => $drawn->atTheSide(),
             PropPlace::OnShoulder => $drawn->draw->roll($drawn->at->onShoulder(-1.5), $drawn->at->onShoulder(2.5), self::BALL),
@@ -99,18 +99,9 @@ final readonly class Props
             PropPlace::InHands => $drawn->draw->strap([$drawn->at->tail(Side::Left), $drawn->at->hand(Side::Left), $drawn->at->hand(Side::Right), $drawn->at->tail(Side::Right)], $props === ['towel']),
             PropPlace::RoundFoot => $drawn->draw->strap([$drawn->at->hand(Side::Left), ...$drawn->at->ball(), $drawn->at->hand(Side::Right)]),
             PropPlace::BetweenKnees => $props === ['band'] ? $drawn->roundThighs() : $drawn->draw->roll($drawn->at->between(0.82), $drawn->at->between(1.02), self::CUSHION),
-            PropPlace::UnderKnees => array_merge(...array_map($drawn->underKnee(...), Side::cases())),
             PropPlace::BesideRibs => $drawn->draw->roll($drawn->at->beside(0.05), $drawn->at->beside(0.4), self::CUSHION),
             PropPlace::InArms => $drawn->draw->roll($drawn->at->before(0.15), $drawn->at->before(0.6), self::CUSHION * 1.35),
         };
-    }
-
-    /** @return list<Shape> */
-    private function underKnee(Side $side): array
-    {
-        $knee = $this->body->point("knee-$side->value")->plus(new Vector(0, -6.5, 0));
-
-        return $this->draw->roll($knee->plus(new Vector(0, 0, -2.5)), $knee->plus(new Vector(0, 0, 2.5)), self::CUSHION);
     }
 
     /** @return list<Shape> */

@@ -18,6 +18,11 @@ final readonly class PropsUnder
     /** Half the breadth of a second seat under one leg, and units up to which two heels lie as high. */
     public const STOOL = 6.0;
     private const AS_HIGH = 3.0;
+    /** Radius of a pillow under the knees and of one that is pressed flat, how far it comes out beside them, and half the thickness of a knee. */
+    private const PILLOW = 4.2;
+    private const THIN = 1.8;
+    private const BEYOND = 4.0;
+    private const KNEE = 3.0;
 
     private PropPoints $at;
     private PropShapes $draw;
@@ -44,6 +49,7 @@ final readonly class PropsUnder
             PropPlace::UnderFoot => $drawn->underFoot(),
             PropPlace::UnderHeel => $drawn->underHeel(),
             PropPlace::UnderLeg => $drawn->stool(),
+            PropPlace::UnderKnees => $drawn->pillow(),
             default => [],
         };
     }
@@ -101,6 +107,17 @@ final readonly class PropsUnder
         $middle = $isForBoth ? $heel->plus($other)->halved() : $heel;
 
         return $this->draw->stool($middle->plus(new Vector(0, -3.4, -3.0)), self::STOOL + ($isForBoth ? abs($heel->x - $middle->x) : 0.0));
+    }
+
+    /** @return list<Shape> across under both knees, as thick as there is room under them and a pillow at most */
+    private function pillow(): array
+    {
+        [$left, $right] = [$this->body->point('knee-left'), $this->body->point('knee-right')];
+        $thick = max(self::THIN, min(self::PILLOW, (min($left->y, $right->y) - self::KNEE + SeatMeasures::UNDER) / 2));
+        $out = ($right->x > $left->x ? 1 : -1) * self::BEYOND;
+        $below = -self::KNEE - $thick;
+
+        return $this->draw->roll($left->plus(new Vector(-$out, $below, 0)), $right->plus(new Vector($out, $below, 0)), $thick);
     }
 
     private function isBlock(): bool

@@ -49,7 +49,7 @@ final class Scene
         $this->footing = Footing::of($variation, $side);
         $this->rest = $this->footing === null ? Settled::rest($seat, $variation->position) : Settled::pose(new Angles([]), $seat, $side, new BodyUse(), $variation->position, $this->footing);
         $this->ends = $this->furthestApart();
-        $this->view = $view ?? $movement->view ?? BestView::of(...$this->bodies(), seat: $seat, side: $side, bends: BestView::bends($movement));
+        $this->view = $view ?? $movement->viewOf($variation) ?? BestView::of(...$this->bodies(), seat: $seat, side: $side, bends: BestView::bends($movement));
         $this->camera = Camera::of($this->view, $seat, $side);
     }
 
@@ -123,7 +123,7 @@ final class Scene
     public function propsUnder(Skeleton $body): array
     {
         $at = $this->variation->propAt;
-        if ($at === PropPlace::UnderFeet) {
+        if ($at === PropPlace::UnderFeet || $at === PropPlace::UnderKnees) {
             return $this->under($body, $this->camera);
         }
 

@@ -27,6 +27,8 @@ final class SeatMeasures
     public const HUB = [Measures::FLOOR - 2 + self::WHEEL, -4.0];
     /** Half the breadth of a bed, and how far its surface lies under the bones of who lies on it. */
     public const BED_SIDE = 26.0;
+    /** The same of a bed on which somebody lies flat: room for arms that open. */
+    public const FLAT_SIDE = 30.0;
     public const UNDER = 5.2;
     public const BED_BACK = 46.0;
     private const BED_FEET = 34.0;

@@ -43,7 +43,7 @@ final class Skeleton
             return self::standing($pose);
         }
         $trunk = $seat->value . $pose->trunk();
-        [$points, $axes] = Kept::of('points of the trunk', $trunk, static fn (): array => self::trunk($pose, new Vector(0, 0, 0), $pose->at(JointAction::HipHinge) - $seat->recline(), $seat->recline() > 0));
+        [$points, $axes] = Kept::of('points of the trunk', $trunk, static fn (): array => self::trunk($pose, new Vector(0, 0, 0), $pose->at(JointAction::HipHinge) - $seat->recline(), $seat->recline() > 0, $seat === DrawnSeat::FlatBed));
 
         return new self($points, $axes, $pose, $seat, $trunk);
     }
@@ -82,9 +82,10 @@ final class Skeleton
      *
      * @param float $lean degrees by which the whole trunk leans forward
      * @param bool $lies whether the back lies on something: then an arch lifts its middle, and a head that tips back turns where it is
+     * @param bool $isFlat whether it is a mattress: then who turns does so over one shoulder, which stays where it lies
      * @return array{array<string, Vector>, array{Vector, Vector, Vector}} points, and the trunk's directions
      */
-    private static function trunk(Pose $pose, Vector $hips, float $lean, bool $lies = false): array
+    private static function trunk(Pose $pose, Vector $hips, float $lean, bool $lies = false, bool $isFlat = false): array
     {
         $round = $pose->at(JointAction::TrunkFlexion) - $pose->at(JointAction::TrunkExtension);
         $arches = $lies && $round < 0;
@@ -97,8 +98,10 @@ final class Skeleton
         [$low, $high] = $arches ? [$round * (self::LOWER - 1) / 2, $round * (1 - self::LOWER) / 2] : [$round * self::LOWER, $round];
         $lower = $up->rolled($side * 0.6)->pitched($lean + $low);
         $upper = $up->rolled($side * 1.2)->pitched($lean + $high);
-        $middle = $hips->plus($lower, self::SPINE / 2);
-        $chest = $middle->plus($upper, self::SPINE / 2);
+        $rises = $isFlat ? Measures::SHOULDER_HALF * abs(sin(deg2rad($turn))) : 0.0;
+        $front = (new Vector(0, 0, $rises))->pitched($lean);
+        $middle = $hips->plus($lower, self::SPINE / 2, $front, 0.5);
+        $chest = $middle->plus($upper, self::SPINE / 2, $front, 0.5);
         $axes = array_map(static fn (Vector $v): Vector => $v->yawed($turn)->rolled($side * 1.2)->pitched($lean + $high), [new Vector(1, 0, 0), $up, new Vector(0, 0, 1)]);
         [$right, $along, $ahead] = $axes;
         $inTrunk = static fn (Vector $v): Vector => new Vector(

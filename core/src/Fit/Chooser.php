@@ -138,10 +138,14 @@ final class Chooser
     {
         $offer = new Offer($person, $asked, $movement, $rung, $this->demands);
         $verdict = $asksKit ? $this->kitThere->of($offer) : new Verdict();
-        foreach ($verdict->refusals === [] ? $this->checks : [] as $check) {
-            $verdict = $verdict->and($check->of($offer));
-            if ($verdict->refusals !== []) {
-                break;
+        $lying = $person->isFlat() && !$rung->isSameLying() ? $rung->lying() : null;
+        // What is told in place of a rung is looked at as the rung is.
+        foreach ([$offer, ...($lying === null ? [] : [new Offer($person, $asked, $movement, $lying, $this->demands)])] as $done) {
+            foreach ($verdict->refusals === [] ? $this->checks : [] as $check) {
+                $verdict = $verdict->and($check->of($done));
+                if ($verdict->refusals !== []) {
+                    return $verdict->refusals;
+                }
             }
         }
         if ($verdict->refusals !== []) {

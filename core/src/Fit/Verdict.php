@@ -32,7 +32,7 @@ final readonly class Verdict
 
         return new self(
             [...$this->refusals, ...$other->refusals],
-            [...$this->caps, ...$other->caps],
+            array_values(array_unique([...$this->caps, ...$other->caps], SORT_REGULAR)),
             $this->atMost === null ? $other->atMost : min($this->atMost, $other->atMost ?? PHP_INT_MAX),
             $this->ownBreath || $other->ownBreath,
             array_values(array_unique([...$this->why, ...$other->why])),

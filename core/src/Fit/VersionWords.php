@@ -22,16 +22,18 @@ final readonly class VersionWords
     {
         $parts = [];
         $plain = $offer->movement->withoutProp($offer->variation);
+        $said = self::said($offer);
+        // A rung in whose place somebody lying does another shape is named after what they do not do.
+        $isOther = $said !== null && $offer->person->isFlat() && !$offer->variation->isSameLying();
         if ($offer->movement->id !== $offer->asked->movement->id) {
             $parts['instead'] = $offer->movement->name();
-        } elseif ($plain->id !== $offer->movement->withoutProp($offer->asked->variation)->id && Misfits::in($plain->name, $offer->person->base) === null) {
+        } elseif ($plain->id !== $offer->movement->withoutProp($offer->asked->variation)->id && !$isOther && Misfits::in($plain->name, $offer->person->base) === null) {
             $parts['rung'] = $plain->name;
         }
         $prop = self::prop($offer);
         if ($prop !== null) {
             $parts['prop'] = $prop;
         }
-        $said = self::said($offer);
         if ($said !== null) {
             $side = $offer->named[0] ?? null;
             $then = $side !== null && count($offer->named) > 1 && preg_match('/\{(side|other)\}/i', $said) === 1 ? ', then the other side' : '';

@@ -16,6 +16,7 @@ use KindChair\Movement\Doses;
 use KindChair\Movement\Facing;
 use KindChair\Movement\FingerForm;
 use KindChair\Movement\Laterality;
+use KindChair\Movement\LyingShape;
 use KindChair\Movement\Movement;
 use KindChair\Movement\MovementKind;
 use KindChair\Movement\Phase;
@@ -160,12 +161,28 @@ final readonly class MovementReader
     {
         $words = [];
         foreach ($node?->members() ?? [] as $base => $one) {
-            $words[$base] = $one->isString()
-                ? new BaseWords($one->string())
-                : new BaseWords($one->maybe('say')?->string(), $one->maybe('introduction')?->string(), array_map(self::cue(...), $one->maybe('cues')?->members() ?? []));
+            if ($one->isString()) {
+                $words[$base] = new BaseWords($one->string());
+                continue;
+            }
+            $shape = $one->maybe('shape');
+            if ($shape !== null && $base !== BaseWords::FLAT) {
+                throw $shape->expected('a shape for who lies flat only');
+            }
+            $words[$base] = new BaseWords($one->maybe('say')?->string(), $one->maybe('introduction')?->string(), array_map(self::cue(...), $one->maybe('cues')?->members() ?? []), self::lyingShape($shape));
         }
 
         return $words;
+    }
+
+    private static function lyingShape(?Node $node): ?LyingShape
+    {
+        return $node === null ? null : new LyingShape(
+            array_map(ShapeReader::angles(...), $node->maybe('angles')?->members() ?? []),
+            ShapeReader::bodyUse($node->maybe('body')),
+            $node->maybe('props')?->strings() ?? [],
+            $node->maybe('propAt')?->enum(PropPlace::class),
+        );
     }
 
     /**
@@ -191,7 +208,7 @@ final readonly class MovementReader
         if (count($bases) === 1 && isset($words[$bases[0]->value])) {
             // What a rung for one base says of its own goes before what the movement says there.
             $there = $words[$bases[0]->value];
-            $forBase[$bases[0]->value] = new BaseWords($there->say, $there->introduction, array_diff_key($there->cues, $node->maybe('cues')?->members() ?? []));
+            $forBase[$bases[0]->value] = new BaseWords($there->say, $there->introduction, array_diff_key($there->cues, $node->maybe('cues')?->members() ?? []), $there->shape);
             $words = $forBase;
         }
         foreach (self::baseWords($node->maybe('forBase')) as $base => $own) {

@@ -146,4 +146,30 @@ final readonly class Angles
 
         return new self($kept);
     }
+
+    /**
+     * The furthest of each action over several steps; for the knee also the straightest.
+     *
+     * @param array<self> $steps
+     * @return list<JointAngle>
+     */
+    public static function furthest(array $steps, Side $named): array
+    {
+        $furthest = $straightest = [];
+        foreach ($steps as $step) {
+            foreach ($step->on($named) as $angle) {
+                $key = $angle->key;
+                if (!isset($furthest[$key]) || $angle->degrees > $furthest[$key]->degrees) {
+                    $furthest[$key] = $angle;
+                }
+                $straightens = $angle->action === JointAction::KneeFlexion && $angle->degrees < 90;
+                if ($straightens && (!isset($straightest[$key]) || $angle->degrees < $straightest[$key]->degrees)) {
+                    $straightest[$key] = $angle;
+                }
+            }
+        }
+        $alsoStraight = array_filter($straightest, static fn (JointAngle $angle): bool => $angle->degrees < $furthest[$angle->key]->degrees);
+
+        return [...array_values($furthest), ...array_values($alsoStraight)];
+    }
 }

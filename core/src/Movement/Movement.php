@@ -101,6 +101,18 @@ final readonly class Movement
         return in_array($id, $this->withProps->ids(), true) || in_array($id, array_column($this->variations, 'id'), true);
     }
 
+    /** The view that was named for a shape; null where none was, or where somebody lies flat who does another one. */
+    public function viewOf(Variation $shape): ?View
+    {
+        return $this->standsIn($shape) ? null : $this->view;
+    }
+
+    /** Whether a shape is what somebody does lying flat in place of a rung that was made for sitting. */
+    public function standsIn(Variation $shape): bool
+    {
+        return $shape->position === Position::BedFlat && $this->hasVariation($shape->id) && $this->variation($shape->id)->position !== Position::BedFlat;
+    }
+
     /** @throws UnknownMovement when it has no such rung */
     public function variation(string $id): Variation
     {
@@ -173,7 +185,7 @@ final readonly class Movement
     /** @return list<Refinement> those that are true of a rung on a base; lying flat, none of a shape that is done otherwise there */
     public function refinementsFor(Variation $variation, MainBase $base): array
     {
-        if ($base->isFlat() && $variation->lying() === null) {
+        if ($base->isFlat() && !$variation->isSameLying()) {
             return [];
         }
 
@@ -195,11 +207,11 @@ final readonly class Movement
         if (!$base->isFlat() || $variation->position === Position::BedFlat) {
             return $spoken;
         }
-        $isShown = $variation->lying() !== null;
+        $isSame = $variation->isSameLying();
         $cues = [];
         foreach ($this->steps as $step) {
             $cue = $spoken->cues[$step->id];
-            $isTrue = $isShown && Misfits::in("$cue->first $cue->short", Base::Bed, Position::BedFlat) === null;
+            $isTrue = $isSame && Misfits::in("$cue->first $cue->short", Base::Bed, Position::BedFlat) === null;
             $cues[$step->id] = $isTrue ? $cue : Cue::ofBreath($step->breath);
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KindChair\Movement;
 
 use Closure;
-use KindChair\Body\JointAction;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
 
@@ -17,6 +16,9 @@ final class Variation
 
     /** @var array<string, array<string, list<JointAngle>>> the furthest angles that were asked for, by base and the side that is named */
     private array $furthest = [];
+
+    /** @var array{self|null}|null what is done lying flat; null where it has not been asked for */
+    private ?array $lying = null;
 
     /**
      * @param int $level 1 is the gentlest
@@ -84,10 +86,24 @@ final class Variation
         return $base->isFlat() ? $this->lying() ?? $this : $this;
     }
 
+    /** What somebody does who lies flat: the same shape where it can be, else the one that their line tells; null where no picture can tell it. */
+    public function lying(): ?self
+    {
+        $this->lying ??= [$this->sameLying() ?? $this->otherLying()];
+
+        return $this->lying[0];
+    }
+
+    /** Whether who lies flat does the same, and so can be told the same. */
+    public function isSameLying(): bool
+    {
+        return $this->sameLying() !== null;
+    }
+
     /**
      * The same shape lying flat; null where that is another one: where trunk, hips, knees or hands on something make it. Legs that rest lie long.
      */
-    public function lying(): ?self
+    private function sameLying(): ?self
     {
         if ($this->position === Position::BedFlat) {
             return $this;
@@ -107,6 +123,18 @@ final class Variation
         return $this->withAngles($angles, [], Position::BedFlat);
     }
 
+    private function otherLying(): ?self
+    {
+        $shape = $this->forBase[BaseWords::FLAT]->shape ?? null;
+        if ($shape === null || !$this->allows(Base::Bed)) {
+            return null;
+        }
+        $angles = array_map(static fn (string $step): Angles => $shape->angles[$step] ?? new Angles([]), array_combine(array_keys($this->angles), array_keys($this->angles)));
+        $onSeat = isset($this->onSeat[BaseWords::FLAT]) ? [Base::Bed->value => $this->onSeat[BaseWords::FLAT]] : [];
+
+        return $this->withAngles($angles, $onSeat, Position::BedFlat, $shape);
+    }
+
     /** The base it is shown on first: a chair, if it is for one. */
     public function mainBase(): Base
     {
@@ -122,7 +150,7 @@ final class Variation
     {
         $on = $this->allows($base) ? $base : $this->mainBase();
 
-        return $this->furthest[$on->value][$named->value] ??= self::furthest($this->anglesOn($on), $named);
+        return $this->furthest[$on->value][$named->value] ??= Angles::furthest($this->anglesOn($on), $named);
     }
 
     /** @return array<string, Angles> by step id: as it is done on a base, with the hands where they lie there */
@@ -176,30 +204,6 @@ final class Variation
             forBase: $this->forBase,
             option: $option,
         );
-    }
-
-    /**
-     * @param array<string, Angles> $angles
-     * @return list<JointAngle>
-     */
-    private static function furthest(array $angles, Side $named): array
-    {
-        $furthest = $straightest = [];
-        foreach ($angles as $step) {
-            foreach ($step->on($named) as $angle) {
-                $key = $angle->key;
-                if (!isset($furthest[$key]) || $angle->degrees > $furthest[$key]->degrees) {
-                    $furthest[$key] = $angle;
-                }
-                $straightens = $angle->action === JointAction::KneeFlexion && $angle->degrees < 90;
-                if ($straightens && (!isset($straightest[$key]) || $angle->degrees < $straightest[$key]->degrees)) {
-                    $straightest[$key] = $angle;
-                }
-            }
-        }
-        $alsoStraight = array_filter($straightest, static fn (JointAngle $angle): bool => $angle->degrees < $furthest[$angle->key]->degrees);
-
-        return [...array_values($furthest), ...array_values($alsoStraight)];
     }
 
     public function introductionWords(): int
@@ -264,7 +268,7 @@ final class Variation
      * @param array<string, Angles> $angles by step id
      * @param array<string, array<string, Angles>> $onSeat
      */
-    private function withAngles(array $angles, array $onSeat, ?Position $position = null): self
+    private function withAngles(array $angles, array $onSeat, ?Position $position = null, ?LyingShape $shape = null): self
     {
         return new self(
             id: $this->id,
@@ -275,9 +279,9 @@ final class Variation
             introduction: $this->introduction,
             angles: $angles,
             cues: $this->cues,
-            body: $this->body,
-            props: $this->props,
-            propAt: $this->propAt,
+            body: $shape->body ?? $this->body,
+            props: $shape->props ?? $this->props,
+            propAt: $shape === null ? $this->propAt : $shape->propAt,
             scalesDown: $this->scalesDown,
             forBase: $this->forBase,
             onSeat: $onSeat,

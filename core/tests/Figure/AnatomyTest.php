@@ -17,10 +17,12 @@ use KindChair\Figure\Shape;
 use KindChair\Figure\Vector;
 use KindChair\Movement\Base;
 use KindChair\Movement\Movement;
+use KindChair\Movement\Position;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
 use KindChair\Movement\View;
+use KindChair\Tests\Support\Drawn;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -39,14 +41,10 @@ final class AnatomyTest extends TestCase
     /** @return iterable<array{Movement, Variation, Base, Step, Posed}> every step of every rung on every base, its left side named */
     private static function everyStep(): iterable
     {
-        foreach (Make::craft()->library->all() as $movement) {
-            foreach ($movement->variations as $variation) {
-                foreach ($variation->bases as $base) {
-                    $scene = Scene::of($movement, $variation, $base, Side::Left, view: View::ThreeQuarter);
-                    foreach ($movement->steps as $step) {
-                        yield [$movement, $variation, $base, $step, $scene->posed($scene->pose($step->id), $step)];
-                    }
-                }
+        foreach (Drawn::everyShape() as [$movement, $variation, $base]) {
+            $scene = Scene::of($movement, $variation, $base, Side::Left, view: View::ThreeQuarter);
+            foreach ($movement->steps as $step) {
+                yield [$movement, $variation, $base, $step, $scene->posed($scene->pose($step->id), $step)];
             }
         }
     }
@@ -147,17 +145,16 @@ final class AnatomyTest extends TestCase
     public function testEveryRungOnEverySeatIsTheSameOnBothSides(): void
     {
         $apart = [];
-        foreach (Make::craft()->library->all() as $movement) {
-            foreach ($movement->variations as $variation) {
-                foreach ($variation->body->face === [] ? $variation->bases : [] as $base) {
-                    [$left, $right] = array_map(static fn (Side $side): array => array_values(array_filter(Figure::of($movement, $variation, $base, $side)->shapes, static fn (Shape $shape): bool => in_array($shape->role, ['body', 'far', 'moving', 'moving-far', 'shadow'], true))), Side::cases());
-                    foreach ($left as $i => $shape) {
-                        [$from, $to] = self::columns($shape);
-                        [$toFrom, $toTo] = self::columns($right[$i]);
-                        if (max(abs(1000 - $to - $toFrom), abs(1000 - $from - $toTo)) > 6) {
-                            $apart["$movement->id/$variation->id on $base->value"] = $shape->role;
-                        }
-                    }
+        foreach (Drawn::everyShape() as $name => [$movement, $variation, $base]) {
+            if ($variation->body->face !== []) {
+                continue;
+            }
+            [$left, $right] = array_map(static fn (Side $side): array => array_values(array_filter(Figure::of($movement, $variation, $base, $side)->shapes, static fn (Shape $shape): bool => in_array($shape->role, ['body', 'far', 'moving', 'moving-far', 'shadow'], true))), Side::cases());
+            foreach ($left as $i => $shape) {
+                [$from, $to] = self::columns($shape);
+                [$toFrom, $toTo] = self::columns($right[$i]);
+                if (max(abs(1000 - $to - $toFrom), abs(1000 - $from - $toTo)) > 6) {
+                    $apart[$name] = $shape->role;
                 }
             }
         }
@@ -210,18 +207,19 @@ final class AnatomyTest extends TestCase
     public function testEveryStepLooksDifferentFromTheOneBeforeWhereItsShapeIs(): void
     {
         $same = [];
-        foreach (Make::craft()->library->all() as $movement) {
-            foreach ($movement->variations as $variation) {
-                $scene = Scene::of($movement, $variation, $variation->mainBase(), Side::Left);
-                $cycle = $movement->cycle();
-                foreach ($cycle as $i => $step) {
-                    $other = $cycle[($i + 1) % count($cycle)];
-                    if ($step === $other || $scene->pose($step->id)->difference($scene->pose($other->id)) < 4.0) {
-                        continue;
-                    }
-                    if (self::apart($scene, $step, $other) < self::SEEN && !in_array("$movement->id/$variation->id", self::UNSEEN, true)) {
-                        $same[] = sprintf('%s/%s: %s and %s, %.2f', $movement->id, $variation->id, $step->id, $other->id, self::apart($scene, $step, $other));
-                    }
+        foreach (Drawn::everyShape() as $name => [$movement, $variation, $base]) {
+            if ($base !== $variation->mainBase() && $variation->position !== Position::BedFlat) {
+                continue;
+            }
+            $scene = Scene::of($movement, $variation, $base, Side::Left);
+            $cycle = $movement->cycle();
+            foreach ($cycle as $i => $step) {
+                $other = $cycle[($i + 1) % count($cycle)];
+                if ($step === $other || $scene->pose($step->id)->difference($scene->pose($other->id)) < 4.0) {
+                    continue;
+                }
+                if (self::apart($scene, $step, $other) < self::SEEN && !in_array("$movement->id/$variation->id", self::UNSEEN, true)) {
+                    $same[] = sprintf('%s: %s and %s, %.2f', $name, $step->id, $other->id, self::apart($scene, $step, $other));
                 }
             }
         }

@@ -23,6 +23,7 @@ use KindChair\Movement\Movement;
 use KindChair\Movement\PropPlace;
 use KindChair\Movement\Step;
 use KindChair\Movement\Variation;
+use KindChair\Tests\Support\Drawn;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -221,14 +222,10 @@ final class ContactsTest extends TestCase
     /** @return iterable<array{Movement, Variation, Base, bool}> */
     private static function onEverySeat(): iterable
     {
-        foreach (Make::craft()->library->all() as $movement) {
-            foreach ($movement->variations as $variation) {
-                foreach ($variation->bases as $base) {
-                    yield [$movement, $variation, $base, false];
-                    if ($base === Base::Chair) {
-                        yield [$movement, $variation, $base, true];
-                    }
-                }
+        foreach (Drawn::everyShape() as [$movement, $variation, $base]) {
+            yield [$movement, $variation, $base, false];
+            if ($base === Base::Chair) {
+                yield [$movement, $variation, $base, true];
             }
         }
     }

@@ -137,23 +137,18 @@ final class FigureTest extends TestCase
     public function testEveryFigureIsWhollyDrawnAndItsMovingPartIsTold(): void
     {
         $wrong = [];
-        foreach (Make::craft()->library->all() as $movement) {
-            foreach ($movement->variations as $variation) {
-                foreach ($variation->bases as $base) {
-                    $figure = Figure::of($movement, $variation, $base, Side::Left);
-                    $roles = array_map(static fn (Shape $shape): string => $shape->role, $figure->shapes);
-                    $where = "$movement->id/$variation->id on $base->value";
-                    if (($movement->mainRegion() !== null) !== (preg_grep('/^moving/', $roles) !== [])) {
-                        $wrong[] = "$where: its moving part";
-                    }
-                    if (array_diff($roles, Shape::ROLES) !== []) {
-                        $wrong[] = "$where: a role without a colour";
-                    }
-                    [$left, $top, $right, $bottom] = self::box($figure);
-                    if ($left < -180 || $top < -180 || $right > 1180 || $bottom > 1180) {
-                        $wrong[] = "$where leaves the page: $left $top $right $bottom";
-                    }
-                }
+        foreach (Drawn::everyShape() as $where => [$movement, $variation, $base]) {
+            $figure = Figure::of($movement, $variation, $base, Side::Left);
+            $roles = array_map(static fn (Shape $shape): string => $shape->role, $figure->shapes);
+            if (($movement->mainRegion() !== null) !== (preg_grep('/^moving/', $roles) !== [])) {
+                $wrong[] = "$where: its moving part";
+            }
+            if (array_diff($roles, Shape::ROLES) !== []) {
+                $wrong[] = "$where: a role without a colour";
+            }
+            [$left, $top, $right, $bottom] = self::box($figure);
+            if ($left < -180 || $top < -180 || $right > 1180 || $bottom > 1180) {
+                $wrong[] = "$where leaves the page: $left $top $right $bottom";
             }
         }
         self::assertSame([], $wrong);

@@ -16,6 +16,7 @@ use KindChair\Figure\Skeleton;
 use KindChair\Figure\Vector;
 use KindChair\Movement\Base;
 use KindChair\Movement\View;
+use KindChair\Tests\Support\Drawn;
 use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
 
@@ -28,15 +29,11 @@ final class HangingTest extends TestCase
     /** @return iterable<string, array{Skeleton, DrawnSeat}> every step of every rung on every base, chairs with and without arms */
     private static function everyBody(): iterable
     {
-        foreach (Make::craft()->library->all() as $movement) {
-            foreach ($movement->variations as $variation) {
-                foreach ($variation->bases as $base) {
-                    foreach ($base === Base::Chair ? [false, true] : [false] as $withArms) {
-                        $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms, View::ThreeQuarter);
-                        foreach ($movement->steps as $step) {
-                            yield "$movement->id/$variation->id on {$scene->seat->value}, $step->id" => [$scene->posed($scene->pose($step->id), $step)->body, $scene->seat];
-                        }
-                    }
+        foreach (Drawn::everyShape() as $name => [$movement, $variation, $base]) {
+            foreach ($base === Base::Chair ? [false, true] : [false] as $withArms) {
+                $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms, View::ThreeQuarter);
+                foreach ($movement->steps as $step) {
+                    yield "$name, {$scene->seat->value}, $step->id" => [$scene->posed($scene->pose($step->id), $step)->body, $scene->seat];
                 }
             }
         }

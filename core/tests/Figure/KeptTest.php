@@ -67,8 +67,9 @@ final class KeptTest extends TestCase
         foreach (array_slice(Make::craft()->library->all(), 0, 60) as $at => $movement) {
             $rung = $movement->variations[$at % count($movement->variations)];
             foreach (Side::cases() as $side) {
-                // Seen from elsewhere each time, and of people who lack something.
-                $drawings[] = static fn (): string => serialize(Figure::of($movement, $rung, $rung->bases[$at % count($rung->bases)], $side, absent: $at % 5 === 0 ? ["leg-$side->value"] : [], view: View::cases()[$at % 4])->toArray());
+                // Seen from elsewhere each time or from where it is seen best, and of people who lack something.
+                $view = $at % 2 === 0 ? null : View::cases()[intdiv($at, 2) % 4];
+                $drawings[] = static fn (): string => serialize(Figure::of($movement, $rung, $rung->bases[$at % count($rung->bases)], $side, absent: $at % 5 === 0 ? ["leg-$side->value"] : [], view: $view)->toArray());
             }
         }
         $alone = array_map(static function (callable $draw): string {

@@ -210,15 +210,14 @@ final class PropsTest extends TestCase
     public function testWhatARungUsesIsSeenInItsPicture(): void
     {
         $unseen = [];
-        foreach (Make::craft()->library->all() as $movement) {
-            foreach ($movement->variations as $rung) {
-                // What belongs to a seat or is a seat is drawn as one.
-                foreach (array_diff($rung->props, ['armrest', 'backrest', 'rail', 'table', 'wall', 'second-chair']) === [] ? [] : $rung->bases as $base) {
-                    $roles = array_column(Figure::of($movement, $rung, $base, Side::Left)->shapes, 'role');
-                    if ($rung->propAt === null || !in_array('prop', $roles, true)) {
-                        $unseen[] = "$movement->id/$rung->id on $base->value";
-                    }
-                }
+        foreach (Drawn::everyShape() as $name => [$movement, $rung, $base]) {
+            // What belongs to a seat or is a seat is drawn as one.
+            if (array_diff($rung->props, ['armrest', 'backrest', 'rail', 'table', 'wall', 'second-chair']) === []) {
+                continue;
+            }
+            $roles = array_column(Figure::of($movement, $rung, $base, Side::Left)->shapes, 'role');
+            if ($rung->propAt === null || !in_array('prop', $roles, true)) {
+                $unseen[] = $name;
             }
         }
         self::assertSame([], $unseen);

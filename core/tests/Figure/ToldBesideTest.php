@@ -51,18 +51,14 @@ final class ToldBesideTest extends TestCase
     public function testNoArrowGoesOverTheFace(): void
     {
         $over = [];
-        foreach (Make::craft()->library->all() as $movement) {
-            foreach ($movement->variations as $variation) {
-                foreach ($variation->bases as $base) {
-                    $scene = Scene::of($movement, $variation, $base, Side::Left);
-                    [$start, $end] = $scene->startAndEnd();
-                    [$x, $y] = $scene->camera->page($end->body->point('head'));
-                    foreach (Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, Side::Left) as $shape) {
-                        foreach ($shape->role === 'arrow' ? self::corners($shape, true) : [] as [$across, $down]) {
-                            if (hypot($across / 10 - $x, $down / 10 - $y) < 6.0) {
-                                $over["$movement->id/$variation->id on $base->value"] = true;
-                            }
-                        }
+        foreach (Drawn::everyShape() as $name => [$movement, $variation, $base]) {
+            $scene = Scene::of($movement, $variation, $base, Side::Left);
+            [$start, $end] = $scene->startAndEnd();
+            [$x, $y] = $scene->camera->page($end->body->point('head'));
+            foreach (Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, Side::Left) as $shape) {
+                foreach ($shape->role === 'arrow' ? self::corners($shape, true) : [] as [$across, $down]) {
+                    if (hypot($across / 10 - $x, $down / 10 - $y) < 6.0) {
+                        $over[$name] = true;
                     }
                 }
             }

@@ -38,6 +38,9 @@ final class AnyPerson
             $pick([WeakLimbDoes::AbleSide, WeakLimbDoes::Assisted, WeakLimbDoes::Rests, WeakLimbDoes::Carer]),
         )];
 
-        return new Participant("p$number", "P$number", $base ?? $pick(Base::cases()), $pick([null, ...AgeBand::cases()]), null, $noted, $ranges, $weak);
+        $base ??= $pick(Base::cases());
+        $age = $pick([null, ...AgeBand::cases()]);
+
+        return new Participant("p$number", "P$number", $base, $age, null, $noted, $ranges, $weak, liesFlat: $base === Base::Bed && $random->getInt(0, 1) === 0);
     }
 }

@@ -6,10 +6,29 @@ namespace KindChair\Tests\Support;
 
 use KindChair\Figure\Figure;
 use KindChair\Figure\Shape;
+use KindChair\Movement\Base;
+use KindChair\Movement\Movement;
+use KindChair\Movement\Variation;
 
-/** The shapes of a figure, those of a closer look apart. */
+/** What is drawn: every shape of the library, and the shapes of a figure, those of a closer look apart. */
 final class Drawn
 {
+    /** @return iterable<string, array{Movement, Variation, Base}> every rung on every base, and as it is done lying flat, by its name */
+    public static function everyShape(): iterable
+    {
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $rung) {
+                foreach ($rung->bases as $base) {
+                    yield "$movement->id/$rung->id on $base->value" => [$movement, $rung, $base];
+                }
+                $lying = $rung->allows(Base::Bed) ? $rung->lying() : null;
+                if ($lying !== null && $lying !== $rung) {
+                    yield "$movement->id/$rung->id lying flat" => [$movement, $lying, Base::Bed];
+                }
+            }
+        }
+    }
+
     /** @return list<Shape> what lies in the ring, between its ground and its line, back to front */
     public static function inRing(Figure $figure): array
     {

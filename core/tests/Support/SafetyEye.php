@@ -12,8 +12,9 @@ use KindChair\Figure\Skeleton;
 use KindChair\Figure\Vector;
 use KindChair\Fit\Assignment;
 use KindChair\Fit\PersonVersion;
-use KindChair\Movement\Base;
+use KindChair\Movement\HandPlace;
 use KindChair\Movement\Position;
+use KindChair\Movement\Variation;
 use KindChair\People\NotedPrecaution;
 use KindChair\People\Participant;
 use KindChair\People\WeakLimbDoes;
@@ -132,7 +133,7 @@ final class SafetyEye
     /** @return array<string, float> what is seen while one side is named, by name; sided ones end in -left and -right */
     private static function facts(Participant $person, PersonVersion $version, Side $named, bool $pauses): array
     {
-        $key = json_encode([$version->movement, $version->variation, $person->base, $named, $pauses, $version->caps, $version->sides, $person->weakLimbs], JSON_THROW_ON_ERROR);
+        $key = json_encode([$version->movement, $version->variation, $person->base, $person->isFlat(), $named, $pauses, $version->caps, $version->sides, $person->weakLimbs], JSON_THROW_ON_ERROR);
 
         return self::$looked[$key] ??= self::look($person, $version, $named, $pauses);
     }
@@ -143,36 +144,52 @@ final class SafetyEye
         $movement = Make::craft()->library->get((string) $version->movement);
         $rung = $movement->variation((string) $version->variation);
         $done = ($version->sides[$named->value] ?? null) === WeakLimbDoes::AbleSide ? $named->other() : $named;
-        $shown = $rung->heldTo($version->caps);
-        foreach ($person->weakLimbs as $weak) {
-            if (in_array($version->sides[$weak->side->value] ?? null, [WeakLimbDoes::Rests, WeakLimbDoes::Absent], true)) {
-                $shown = $shown->resting($weak->limb, $weak->side, $done);
-            }
-        }
-        $holding = self::holding($version, $movement->laterality->isSided(), $done);
-        if ($holding !== null) {
-            $shown = $shown->resting(Limb::Arm, $holding, $done);
-        }
-        $seat = DrawnSeat::of($rung->allows($person->base) ? $person->base : ($rung->allows(Base::Chair) ? Base::Chair : $rung->bases[0]), $rung->position);
         $facts = self::written($movement->id, $rung->id, $done, $person, $version);
         $facts['pause'] = $pauses || str_contains((string) json_encode(array_column(self::file($movement->id)['steps'], 'breath')), 'hold') && $rung->level > 1 ? 1.0 : 0.0;
         $facts['standing'] = $rung->position === Position::Standing ? 1.0 : 0.0;
-        $still = Skeleton::of(Settled::rest($seat), $seat);
-        $shapes = [];
-        foreach ($shown->anglesOn($rung->allows($person->base) ? $person->base : $rung->mainBase()) as $angles) {
-            $drawn = Skeleton::of(Settled::step($shown, $angles, $seat, $done), $seat);
-            $shapes[self::print($drawn)] = true;
-            foreach (self::drawn($drawn, $still, $seat) as $what => $measure) {
-                $facts[$what] = max($facts[$what] ?? 0.0, $measure);
+        $facts['shapes'] = 0.0;
+        // Who lies flat does a shape of its own in place of one that was made for sitting: both are looked at.
+        $lying = $person->isFlat() && !$rung->isSameLying() ? $rung->lying() : null;
+        foreach ([$rung, ...array_filter([$lying])] as $shape) {
+            $base = $shape->allows($person->base) ? $person->base : $shape->mainBase();
+            $seat = DrawnSeat::of($base, $shape->position);
+            $still = Skeleton::of(Settled::rest($seat), $seat);
+            $shown = self::asDone($shape->heldTo($version->caps), $person, $version, $movement->laterality->isSided(), $done);
+            $shapes = [];
+            foreach ($shown->anglesOn($base) as $angles) {
+                $drawn = Skeleton::of(Settled::step($shown, $angles, $seat, $done), $seat);
+                $shapes[self::print($drawn)] = true;
+                foreach (self::drawn($drawn, $still, $seat) as $what => $measure) {
+                    // Who lies flat lies already, whatever they do there.
+                    $facts[$what] = $what === 'lying' && $shape === $lying ? $facts[$what] : max($facts[$what] ?? 0.0, $measure);
+                }
+            }
+            $facts['shapes'] = max($facts['shapes'], (float) count($shapes));
+        }
+        foreach ($lying->body->hands ?? [] as $hand) {
+            foreach (in_array($hand->on, [HandPlace::Head, HandPlace::HeadBack], true) ? array_filter($hand->who->sides($done)) : [] as $side) {
+                $facts["hand-on-head-$side->value"] = 1.0;
             }
         }
-        $facts['shapes'] = (float) count($shapes);
         foreach (Side::cases() as $side) {
             $facts["behind-$side->value"] = max($facts["behind-$side->value"] ?? 0.0, $facts["hand-behind-$side->value"] ?? 0.0);
         }
         $facts['round-fold'] = ($facts['rounding'] ?? 0) > 14 && ($facts['lean'] ?? 0) > 20 ? 1.0 : 0.0;
 
         return $facts;
+    }
+
+    /** A shape with what rests at rest, and the hand that holds on where it holds. */
+    private static function asDone(Variation $shape, Participant $person, PersonVersion $version, bool $isSided, Side $done): Variation
+    {
+        foreach ($person->weakLimbs as $weak) {
+            if (in_array($version->sides[$weak->side->value] ?? null, [WeakLimbDoes::Rests, WeakLimbDoes::Absent], true)) {
+                $shape = $shape->resting($weak->limb, $weak->side, $done);
+            }
+        }
+        $holding = self::holding($version, $isSided, $done);
+
+        return $holding === null ? $shape : $shape->resting(Limb::Arm, $holding, $done);
     }
 
     /** @return array<string, float> measured on the points */
