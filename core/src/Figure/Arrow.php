@@ -131,8 +131,7 @@ final readonly class Arrow
         $apart = max(0.1, hypot($x, $y));
         $further = max(1.0, (self::FACE + $radius + self::WIDTH) / $apart);
 
-        // Not over the edge of the page either.
-        return [$head[0] + $x * $further, max($radius + self::WIDTH, $head[1] + $y * $further)];
+        return [$head[0] + $x * $further, $head[1] + $y * $further];
     }
 
     /**

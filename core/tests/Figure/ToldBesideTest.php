@@ -9,6 +9,7 @@ use KindChair\Figure\Arrow;
 use KindChair\Figure\Camera;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\Figure;
+use KindChair\Figure\MovingParts;
 use KindChair\Figure\Scene;
 use KindChair\Figure\Settled;
 use KindChair\Figure\Shape;
@@ -187,5 +188,23 @@ final class ToldBesideTest extends TestCase
         }
         self::assertGreaterThan(100, $looks);
         self::assertSame([], $wrong);
+    }
+
+    /** Who leans to the side that is named circles the other arm. */
+    public function testTheArmThatCirclesIsTold(): void
+    {
+        $movement = Make::craft()->library->get('wide-arm-circles');
+        foreach (Drawn::everyShape() as $name => [$of, $rung, $base]) {
+            if ($of !== $movement) {
+                continue;
+            }
+            $scene = Scene::of($movement, $rung, $base, Side::Left);
+            self::assertContains('upper-arm-right', MovingParts::of($movement, $scene, Side::Left), $name);
+            self::assertNotContains('upper-arm-left', MovingParts::of($movement, $scene, Side::Left), $name);
+        }
+        $circle = self::arrows(Figure::of($movement, $movement->variation('elbow'), Base::Chair, Side::Left))[0];
+        self::assertGreaterThan(500, self::span($circle, 0)[0], 'round the elbow away from the viewer');
+        $turned = Make::craft()->library->get('ease-the-seat');
+        self::assertSame(Side::Left, MovingParts::side($turned, Scene::of($turned, $turned->variations[0], Base::Chair, Side::Left), Side::Left));
     }
 }

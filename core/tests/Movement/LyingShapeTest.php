@@ -105,7 +105,10 @@ final class LyingShapeTest extends TestCase
         foreach ($craft->library->all() as $movement) {
             foreach ($movement->variations as $rung) {
                 $lying = $rung->isSameLying() ? null : $rung->lying();
-                foreach ($lying === null ? [] : Angles::furthest($lying->angles, Side::Left) as $angle) {
+                if ($lying === null) {
+                    continue;
+                }
+                foreach (Angles::furthest($lying->angles, Side::Left) as $angle) {
                     $most = self::GENTLE[$angle->action->value] ?? $craft->ranges->comfortable($angle->action, null)->to;
                     // Where a hand lies, the arm is as it has to be.
                     if ($angle->degrees > $most && ($angle->limb !== Limb::Arm || $lying->body->hands === [])) {
