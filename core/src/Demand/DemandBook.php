@@ -58,8 +58,8 @@ final class DemandBook
     {
         $drawn = $variation->allows($base) ? $base : $variation->mainBase();
         if ($movement->standsIn($variation)) {
-            // Somebody lies flat already, whatever they do there.
-            return array_values(array_filter(self::workOut(new Shape($movement, $variation, $drawn)), static fn (Ask $ask): bool => $ask->demand !== Demand::LyingFlat));
+            // Somebody lies flat already, whatever they do there, and stays lying.
+            return array_values(array_filter(self::workOut(new Shape($movement, $variation, $drawn)), static fn (Ask $ask): bool => !in_array($ask->demand, [Demand::LyingFlat, Demand::QuickChange], true)));
         }
         $kept = $this->packed === null ? null : ($this->packed)($movement->id, "$variation->id/$drawn->value");
 

@@ -13,6 +13,7 @@ use KindChair\Fit\Chooser;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
 use KindChair\Movement\Base;
+use KindChair\Movement\MainBase;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Prop;
 use KindChair\Movement\PropOption;
@@ -82,15 +83,17 @@ final class NothingBreaksTest extends TestCase
         $chooser = new Chooser($craft->library, $craft->ranges, $craft->demands);
         $pairs = 0;
         foreach ($craft->precautions->all() as $precaution) {
-            foreach (Base::cases() as $base) {
-                $person = new Participant("$precaution->code-$base->value", $precaution->code, $base, null, null, [new NotedPrecaution($precaution, Side::Left)]);
+            foreach (MainBase::cases() as $at) {
+                $base = $at->base();
+                $person = new Participant("$precaution->code-$at->value", $precaution->code, $base, null, null, [new NotedPrecaution($precaution, Side::Left)], liesFlat: $at->isFlat());
                 $marks = array_fill_keys(array_column(Mark::cases(), 'value'), 0);
                 foreach (self::questions() as $question) {
                     ++$marks[$this->ask($chooser, $person, $question)->value];
                     ++$pairs;
                 }
-                $this->holds($marks['none'] === 0, "$person->name in a $base->value has no version of {$marks['none']}");
-                $this->holds($marks['rests'] < 0.03 * count(self::questions()), "$person->name in a $base->value rests {$marks['rests']} times");
+                $this->holds($marks['none'] === 0, "$person->name, $at->value: has no version of {$marks['none']}");
+                // Who lies flat is offered the gentlest of what was not made for lying, and so has less to choose from.
+                $this->holds($marks['rests'] < ($at->isFlat() ? 0.035 : 0.03) * count(self::questions()), "$person->name, $at->value: rests {$marks['rests']} times");
             }
         }
         self::assertSame([], array_slice($this->broken, 0, 20), count($this->broken) . ' do not hold');
