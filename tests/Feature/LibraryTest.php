@@ -94,9 +94,14 @@ final class LibraryTest extends AppTestCase
                 $this->assertCount(4, $motion['steps']);
             }
         }
+        $this->assertSame(['Breathe out.', null], [$page['variations'][0]['lying']['lean'], $over['lying']]);
+        $flat = $this->answer($this->getJson('/api/movements/side-lean/motion?variation=elbow&base=bed-flat&side=left'), 'motion');
+        $this->assertNotSame($flat['steps'][0]['shapes'] ?? $flat['steps'][0], $motion['steps'][0]['shapes'] ?? $motion['steps'][0]);
+        $this->getJson('/api/movements/sideways-thigh/motion?variation=further&base=bed-flat&side=left')->assertUnprocessable()->assertSee('choose another seat');
         $this->getJson('/api/movements/side-lean/motion?variation=none&base=chair&side=left')->assertUnprocessable();
         $this->getJson('/api/movements/handstand')->assertNotFound();
         $this->get('/movements/figures?base=bed')->assertOk()->assertSee('Lean to the side');
+        $this->get('/movements/figures?base=bed-flat')->assertOk()->assertSee('Bend like a banana')->assertDontSee('Elbow on the armrest');
     }
 
     public function testFiguresComeByKeyAndUnknownOnesAreLeftOut(): void

@@ -130,15 +130,20 @@ final class LibraryController
         $movement = $this->find($id);
         $asked = $request->validate([
             'variation' => ['required', Rule::in(array_column($movement->variations, 'id'))],
-            'base' => ['required', Rule::in([...array_column(Base::cases(), 'value'), FigureKey::ARMCHAIR])],
+            'base' => ['required', Rule::in([...array_column(Base::cases(), 'value'), FigureKey::ARMCHAIR, FigureKey::FLAT])],
             'side' => ['required', Rule::enum(Side::class)],
             'view' => ['nullable', Rule::enum(View::class)],
         ]);
 
+        $rung = $movement->variation($asked['variation']);
+        $lies = $asked['base'] === FigureKey::FLAT;
+        $shown = $lies ? $rung->lying() : $rung;
+        abort_if($shown === null, 422, 'No figure shows this lying flat; please choose another seat.');
+
         return response()->json(Motion::of(
             $movement,
-            $movement->variation($asked['variation']),
-            Base::tryFrom($asked['base']) ?? Base::Chair,
+            $shown,
+            $lies ? Base::Bed : Base::tryFrom($asked['base']) ?? Base::Chair,
             Side::from($asked['side']),
             $this->craft->patterns->get('even'),
             $asked['base'] === FigureKey::ARMCHAIR,

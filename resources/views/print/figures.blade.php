@@ -1,6 +1,6 @@
 @extends('layouts.paper')
 @php
-    $bases = ['chair' => 'chair', 'wheelchair' => 'wheelchair', 'bed' => 'bed', 'standing' => 'standing'];
+    $bases = ['chair' => 'chair', 'wheelchair' => 'wheelchair', 'bed' => 'bed, backrest up', 'bed-flat' => 'bed, lying flat', 'standing' => 'standing'];
     $views = ['' => 'best side', 'front' => 'from the front', 'side' => 'from the side', 'three-quarter' => 'turned a little', 'above' => 'from above'];
 @endphp
 @section('title', 'All figures · Kind Chair')

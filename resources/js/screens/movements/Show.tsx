@@ -15,12 +15,18 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
     const [view, setView] = useState<ViewName | null>(null);
     const [problem, setProblem] = useState<Error | null>(null);
     const figure = useRef<HTMLDivElement>(null);
-    const possible = rung.bases.includes('chair') ? ['armchair', ...rung.bases] : rung.bases;
+    const possible = [
+        ...(rung.bases.includes('chair') ? ['armchair'] : []),
+        ...rung.bases,
+        ...(rung.lying ? ['bed-flat'] : []),
+    ];
     const shown = possible.includes(base) ? base : (rung.bases[0] ?? 'chair');
     const motion = useMotion(movement.id, rung.id, shown, side, view);
-    const cues = Object.fromEntries(
-        movement.steps.map((step) => [step.id, (rung.cues.find((cue) => cue.step === step.id) ?? step.cue).first]),
-    );
+    const cues =
+        (shown === 'bed-flat' && rung.lying) ||
+        Object.fromEntries(
+            movement.steps.map((step) => [step.id, (rung.cues.find((cue) => cue.step === step.id) ?? step.cue).first]),
+        );
     const sided = movement.sides === 'one-sided';
     const save = (kind: 'svg' | 'png') => {
         const svg = figure.current?.querySelector('svg');
@@ -38,6 +44,7 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
             ) : (
                 <div className="aspect-square w-full max-w-[37.5rem]" aria-busy="true" />
             )}
+            {rung.forBase[shown] && <p className="mt-2 max-w-prose text-center">{rung.forBase[shown]}</p>}
             {sided && (
                 <p className="mt-2 text-center text-[0.9375rem] text-ink-soft">
                     Their {side} works. It is drawn as in a mirror, the {side} on the {side} of the picture.
