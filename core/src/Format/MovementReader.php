@@ -182,6 +182,7 @@ final readonly class MovementReader
             ShapeReader::bodyUse($node->maybe('body')),
             $node->maybe('props')?->strings() ?? [],
             $node->maybe('propAt')?->enum(PropPlace::class),
+            $node->maybe('always')?->bool() ?? false,
         );
     }
 

@@ -55,6 +55,12 @@ final readonly class BodyUse
         return new self($this->hands, null, $this->effort, $this->touch, $this->pulls, $this->also, $this->face);
     }
 
+    /** The same with the face of another where it has none of its own. */
+    public function withFaceOf(self $other): self
+    {
+        return $this->face === [] ? new self($this->hands, $this->legs, $this->effort, $this->touch, $this->pulls, $this->also, $other->face) : $this;
+    }
+
     /** What eyes and mouth do in a step. */
     public function faceIn(string $step): FaceForm
     {

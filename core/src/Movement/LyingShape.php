@@ -9,9 +9,11 @@ final readonly class LyingShape
 {
     /**
      * @param array<string, Angles> $angles by step id; at rest in those that are not named
+     * @param BodyUse $body what the hands do; a face does as in the rung
      * @param list<string> $props prop ids
+     * @param bool $isAlways whether it is done in place of rungs too that could be done lying as they are
      */
-    public function __construct(public array $angles = [], public BodyUse $body = new BodyUse(), public array $props = [], public ?PropPlace $propAt = null)
+    public function __construct(public array $angles = [], public BodyUse $body = new BodyUse(), public array $props = [], public ?PropPlace $propAt = null, public bool $isAlways = false)
     {
     }
 }

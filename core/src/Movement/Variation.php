@@ -108,7 +108,8 @@ final class Variation
         if ($this->position === Position::BedFlat) {
             return $this;
         }
-        if (!$this->allows(Base::Bed) || $this->body->hands !== [] || $this->body->legs !== null) {
+        $isOther = ($this->forBase[BaseWords::FLAT]->shape ?? null)?->isAlways === true;
+        if ($isOther || !$this->allows(Base::Bed) || $this->body->hands !== [] || $this->body->legs !== null) {
             return null;
         }
         $angles = [];
@@ -279,7 +280,7 @@ final class Variation
             introduction: $this->introduction,
             angles: $angles,
             cues: $this->cues,
-            body: $shape->body ?? $this->body,
+            body: $shape?->body->withFaceOf($this->body) ?? $this->body,
             props: $shape->props ?? $this->props,
             propAt: $shape === null ? $this->propAt : $shape->propAt,
             scalesDown: $this->scalesDown,

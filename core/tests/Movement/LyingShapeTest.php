@@ -24,6 +24,7 @@ use KindChair\Format\Node;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseWords;
+use KindChair\Movement\Cue;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\JointAngle;
 use KindChair\Movement\LyingShape;
@@ -32,6 +33,7 @@ use KindChair\Movement\Position;
 use KindChair\Movement\Variation;
 use KindChair\People\OwnRange;
 use KindChair\People\Participant;
+use KindChair\Review\Words\LyingClaims;
 use KindChair\Tests\Support\Make;
 use KindChair\Timeline\TimelineBuilder;
 use PHPUnit\Framework\TestCase;
@@ -147,6 +149,19 @@ final class LyingShapeTest extends TestCase
         self::assertEqualsWithDelta($high('tall', 'left'), $high('turn', 'left'), 0.6);
         self::assertGreaterThan($high('tall', 'right') + 2.0, $high('turn', 'right'), 'the far one lightens');
         self::assertNotNull(FigureKey::on($movement->id, self::rung('seated-twist', 'small'), MainBase::BedFlat)->draw(Make::craft()->library));
+    }
+
+    public function testEveryClaimIsMadeByALine(): void
+    {
+        $lines = [];
+        foreach (Make::craft()->library->all() as $movement) {
+            foreach ($movement->variations as $rung) {
+                $lines[] = Cue::fill($rung->sayOn(Base::Bed, true) ?? '', Side::Left);
+            }
+        }
+        foreach (LyingClaims::all() as $claim) {
+            self::assertNotSame([], preg_grep($claim->pattern, $lines), $claim->pattern);
+        }
     }
 
     private static function version(Participant $person, string $id, string $variation): PersonVersion

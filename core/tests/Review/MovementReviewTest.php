@@ -101,6 +101,15 @@ final class MovementReviewTest extends TestCase
         yield 'a hand that does not reach what it should lie on' => ['side-lean', 'variations/arm+cushion-beside/lean', 'does not reach the foot', $option(adds: ['hands' => [['who' => 'other', 'on' => 'foot']]])];
         yield 'doses that do not fit' => ['side-lean', 'doses', 'usual dose', $set(['doses', 'least'], ['breaths' => 9])];
         yield 'a gentlest rung that is not gentle' => ['side-lean', 'variations/elbow', 'gentlest rung', $set(['variations', 0, 'body'], ['hands' => [['who' => 'both', 'on' => 'head', 'bears' => true]], 'effort' => ['press', 'grip'], 'pulls' => ['both'], 'also' => ['belly-pressed', 'eyes-closed']])];
+        $lying = static fn (string $what): Closure => $set(['forBase', 'bed-flat', 'shape', $what], []);
+        yield 'ribs that are said to slide lying' => ['side-lean', 'variations/elbow/bed-flat', 'the ribs do not slide', $lying('angles')];
+        yield 'a hand that is said to lie on the belly' => ['count-down', 'variations/listen/bed-flat', 'no hand lies on the belly', $lying('body')];
+        yield 'a knee that is said to bend lying' => ['heel-slide', 'variations/half/bed-flat', 'no knee is bent', $lying('angles')];
+        yield 'toes that are said to come up lying' => ['strap-foot', 'variations/none/bed-flat', 'no toes come up', $lying('angles')];
+        yield 'arms that are said to go to the ceiling' => ['link-overhead', 'variations/chest/bed-flat', 'no arm goes to the ceiling', $lying('angles')];
+        yield 'hands that are said to be linked' => ['link-overhead', 'variations/chest/bed-flat', 'the palms do not meet', $lying('body')];
+        yield 'a shoulder that is said to lighten' => ['shoulder-drop', 'variations/small/bed-flat', 'no shoulder lightens', $lying('angles')];
+        yield 'knees that are said to lie over a pillow' => ['quiet-sitting', 'variations/back/bed-flat', 'no knees lie over anything', static fn (array $document): array => $set(['forBase', 'bed-flat', 'shape', 'propAt'], null)($lying('angles')($document))];
     }
 
     /** @return array<array-key, mixed> */
