@@ -138,7 +138,7 @@ final class Chooser
     {
         $offer = new Offer($person, $asked, $movement, $rung, $this->demands);
         $verdict = $asksKit ? $this->kitThere->of($offer) : new Verdict();
-        $lying = $person->isFlat() && !$rung->isSameLying() ? $rung->lying() : null;
+        $lying = $person->isFlat() && $rung->lying() !== $rung ? $rung->lying() : null;
         // What is told in place of a rung is looked at as the rung is.
         foreach ([$offer, ...($lying === null ? [] : [new Offer($person, $asked, $movement, $lying, $this->demands)])] as $done) {
             foreach ($verdict->refusals === [] ? $this->checks : [] as $check) {

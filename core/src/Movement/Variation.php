@@ -86,15 +86,16 @@ final class Variation
         return $base->isFlat() ? $this->lying() ?? $this : $this;
     }
 
-    /** What somebody does who lies flat: the same shape where it can be, else the one that their line tells; null where no picture can tell it. */
+    /** What somebody does who lies flat: the same shape where it can be, unless their line tells another; null where no picture can tell it. */
     public function lying(): ?self
     {
-        $this->lying ??= [$this->sameLying() ?? $this->otherLying()];
+        $isOther = ($this->forBase[BaseWords::FLAT]->shape ?? null)?->isAlways === true && $this->position !== Position::BedFlat;
+        $this->lying ??= [$isOther ? $this->otherLying() : $this->sameLying() ?? $this->otherLying()];
 
         return $this->lying[0];
     }
 
-    /** Whether who lies flat does the same, and so can be told the same. */
+    /** Whether who lies flat can be told the same. */
     public function isSameLying(): bool
     {
         return $this->sameLying() !== null;
@@ -108,8 +109,7 @@ final class Variation
         if ($this->position === Position::BedFlat) {
             return $this;
         }
-        $isOther = ($this->forBase[BaseWords::FLAT]->shape ?? null)?->isAlways === true;
-        if ($isOther || !$this->allows(Base::Bed) || $this->body->hands !== [] || $this->body->legs !== null) {
+        if (!$this->allows(Base::Bed) || $this->body->hands !== [] || $this->body->legs !== null) {
             return null;
         }
         $angles = [];

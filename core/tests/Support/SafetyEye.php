@@ -149,7 +149,7 @@ final class SafetyEye
         $facts['standing'] = $rung->position === Position::Standing ? 1.0 : 0.0;
         $facts['shapes'] = 0.0;
         // Who lies flat does a shape of its own in place of one that was made for sitting: both are looked at.
-        $lying = $person->isFlat() && !$rung->isSameLying() ? $rung->lying() : null;
+        $lying = $person->isFlat() && $rung->lying() !== $rung ? $rung->lying() : null;
         foreach ([$rung, ...array_filter([$lying])] as $shape) {
             $base = $shape->allows($person->base) ? $person->base : $shape->mainBase();
             $seat = DrawnSeat::of($base, $shape->position);
