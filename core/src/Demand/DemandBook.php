@@ -7,6 +7,7 @@ namespace KindChair\Demand;
 use Closure;
 use KindChair\Body\Side;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseWords;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Variation;
 use WeakMap;
@@ -57,22 +58,31 @@ final class DemandBook
     private function read(Movement $movement, Variation $variation, Base $base): array
     {
         $drawn = $variation->allows($base) ? $base : $variation->mainBase();
-        if ($movement->standsIn($variation)) {
-            // Somebody lies flat already, whatever they do there, and stays lying.
-            return array_values(array_filter(self::workOut(new Shape($movement, $variation, $drawn)), static fn (Ask $ask): bool => !in_array($ask->demand, [Demand::LyingFlat, Demand::QuickChange], true)));
-        }
-        $kept = $this->packed === null ? null : ($this->packed)($movement->id, "$variation->id/$drawn->value");
+        $kept = $this->packed === null ? null : ($this->packed)($movement->id, "$variation->id/" . ($movement->standsIn($variation) ? BaseWords::FLAT : $drawn->value));
 
-        return $kept ?? self::workOut(new Shape($movement, $variation, $drawn));
+        return $kept ?? self::asked($movement, $variation, $drawn);
     }
 
-    /** @return array<string, list<Ask>> what a movement asks, by rung and base: to be kept */
+    /** @return list<Ask> */
+    private static function asked(Movement $movement, Variation $variation, Base $base): array
+    {
+        $asks = self::workOut(new Shape($movement, $variation, $base));
+
+        // Somebody lies flat already, whatever they do there, and stays lying.
+        return $movement->standsIn($variation) ? array_values(array_filter($asks, static fn (Ask $ask): bool => !in_array($ask->demand, [Demand::LyingFlat, Demand::QuickChange], true))) : $asks;
+    }
+
+    /** @return array<string, list<Ask>> what a movement asks, by rung and base, and lying flat: to be kept */
     public static function all(Movement $movement): array
     {
         $all = [];
         foreach ([...$movement->variations, ...$movement->withProps->all()] as $variation) {
             foreach ($variation->bases as $base) {
-                $all["$variation->id/$base->value"] = self::workOut(new Shape($movement, $variation, $base));
+                $all["$variation->id/$base->value"] = self::asked($movement, $variation, $base);
+            }
+            $lying = $variation->lying();
+            if ($lying !== null && $lying !== $variation) {
+                $all["$variation->id/" . BaseWords::FLAT] = self::asked($movement, $lying, Base::Bed);
             }
         }
 
