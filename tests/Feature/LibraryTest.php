@@ -94,9 +94,13 @@ final class LibraryTest extends AppTestCase
                 $this->assertCount(4, $motion['steps']);
             }
         }
-        $this->assertSame(['Breathe out.', null], [$page['variations'][0]['lying']['lean'], $over['lying']]);
-        [$flat, $raised] = array_map(fn (string $base): array => $this->answer($this->getJson("/api/movements/side-lean/motion?variation=elbow&base=$base&side=left"), 'motion')['start'], ['bed-flat', 'bed']);
-        $this->assertNotSame($raised, $flat);
+        $this->assertSame([true, false], [$page['variations'][0]['isShownLying'], $over['isShownLying']]);
+        [$flat, $raised] = array_map(fn (string $base): array => $this->answer($this->getJson("/api/movements/side-lean/motion?variation=elbow&base=$base&side=right"), 'motion'), ['bed-flat', 'bed']);
+        $this->assertNotSame($raised['start'], $flat['start']);
+        $this->assertSame(['Breathe out.', 'Out, lean right on the pillow.'], [$flat['steps'][0]['cue'], $raised['steps'][0]['cue']]);
+        $cues = fn (string $of): array => array_column($this->answer($this->getJson("/api/movements/$of&base=chair&side=left"), 'motion')['steps'], 'cue');
+        $this->assertContains('In, the right arm floats up.', $cues('arm-raise/motion?variation=full'), 'the second time it is the other arm');
+        $this->assertCount(2, preg_grep('/\b(forwards|backwards)\b/', $cues('wide-arm-circles/motion?variation=elbow')) ?: [], 'both directions');
         $this->getJson('/api/movements/sideways-thigh/motion?variation=further&base=bed-flat&side=left')->assertUnprocessable()->assertSee('choose another seat');
         $this->getJson('/api/movements/side-lean/motion?variation=none&base=chair&side=left')->assertUnprocessable();
         $this->getJson('/api/movements/handstand')->assertNotFound();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\LibraryResource;
+use App\Http\Resources\MotionResource;
 use App\Http\Resources\MovementCardResource;
 use App\Http\Resources\MovementResource;
 use App\Library\EverydayWords;
@@ -21,7 +22,6 @@ use Illuminate\Validation\Rule;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Figure\FigureKey;
-use KindChair\Figure\Motion;
 use KindChair\Fit\MovementFacts;
 use KindChair\Fit\Search;
 use KindChair\Format\Craft;
@@ -135,20 +135,10 @@ final class LibraryController
             'view' => ['nullable', Rule::enum(View::class)],
         ]);
 
-        $rung = $movement->variation($asked['variation']);
-        $lies = $asked['base'] === FigureKey::FLAT;
-        $shown = $lies ? $rung->lying() : $rung;
-        abort_if($shown === null, 422, 'No figure shows this lying flat; please choose another seat.');
+        $motion = (new MotionResource($this->craft->patterns->get('even')))->of($movement, $movement->variation($asked['variation']), $asked['base'], Side::from($asked['side']), View::tryFrom($asked['view'] ?? ''));
+        abort_if($motion === null, 422, 'No figure shows this lying flat; please choose another seat.');
 
-        return response()->json(Motion::of(
-            $movement,
-            $shown,
-            $lies ? Base::Bed : Base::tryFrom($asked['base']) ?? Base::Chair,
-            Side::from($asked['side']),
-            $this->craft->patterns->get('even'),
-            $asked['base'] === FigureKey::ARMCHAIR,
-            View::tryFrom($asked['view'] ?? ''),
-        )->toArray());
+        return response()->json($motion);
     }
 
     /** Figures by key, for a screen that knows which it needs. */

@@ -212,9 +212,7 @@ final readonly class MovementResource
                 array_map(static fn (MainBase $base): string => StopWhen::withLookFirst($variation, $base), $seats),
             )),
             'cues' => $cues,
-            'lying' => $variation->allows(Base::Bed) && $variation->lying() !== null
-                ? array_map(static fn (Cue $cue): string => self::cue($cue, $movement)['first'], $movement->spokenOn(MainBase::BedFlat, $variation->id)->cues)
-                : null,
+            'isShownLying' => $variation->lying() !== null,
             'props' => array_map(fn (string $id): string => $this->craft->changeOvers->prop($id)->name ?? $id, $variation->props),
             'asks' => DemandResource::of($this->craft, $movement, $variation, $people),
             'notFor' => array_values(array_map(static fn (Precaution $precaution): array => [

@@ -136,17 +136,7 @@ const words: Record<string, string> = {
 };
 
 /** A movement going through its steps with the breath; still when motion is unwelcome, and step by step at any time. */
-export function BreathingFigure({
-    motion,
-    size,
-    title,
-    cues,
-}: {
-    motion: Motion;
-    size: number;
-    title: string;
-    cues: Record<string, string>;
-}) {
+export function BreathingFigure({ motion, size, title }: { motion: Motion; size: number; title: string }) {
     const [playing, setPlaying] = useState(!calm.matches);
     const [place, setPlace] = useState({ at: 0, share: 1 });
     const order = running(motion);
@@ -187,7 +177,7 @@ export function BreathingFigure({
             />
             <figcaption className="mt-1 w-full text-center">
                 <strong className="block font-slab text-[1.25rem]">{words[step?.breath ?? 'free']}</strong>
-                <span className="block min-h-11 leading-snug text-ink-soft">{cues[step?.step ?? '']}</span>
+                <span className="block min-h-11 leading-snug text-ink-soft">{step?.cue}</span>
                 <span className="mt-1 flex justify-center gap-2">
                     <button className="button" onClick={() => setPlaying(!playing)}>
                         {playing ? 'Hold still' : 'Move with the breath'}

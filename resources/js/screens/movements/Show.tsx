@@ -18,15 +18,10 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
     const possible = [
         ...(rung.bases.includes('chair') ? ['armchair'] : []),
         ...rung.bases,
-        ...(rung.lying ? ['bed-flat'] : []),
+        ...(rung.isShownLying ? ['bed-flat'] : []),
     ];
     const shown = possible.includes(base) ? base : (rung.bases[0] ?? 'chair');
     const motion = useMotion(movement.id, rung.id, shown, side, view);
-    const cues =
-        (shown === 'bed-flat' && rung.lying) ||
-        Object.fromEntries(
-            movement.steps.map((step) => [step.id, (rung.cues.find((cue) => cue.step === step.id) ?? step.cue).first]),
-        );
     const sided = movement.sides === 'one-sided';
     const save = (kind: 'svg' | 'png') => {
         const svg = figure.current?.querySelector('svg');
@@ -38,7 +33,7 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
     return (
         <div className="card flex flex-col items-center" ref={figure}>
             {motion.data ? (
-                <BreathingFigure motion={motion.data} size={600} title={`${movement.name}, ${rung.name}`} cues={cues} />
+                <BreathingFigure motion={motion.data} size={600} title={`${movement.name}, ${rung.name}`} />
             ) : motion.error ? (
                 <Trouble error={motion.error} again={() => void motion.refetch()} />
             ) : (
