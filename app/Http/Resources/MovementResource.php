@@ -52,6 +52,7 @@ final readonly class MovementResource
             'zone' => $movement->mainRegion()?->zone()->value,
             'regions' => array_map(static fn (Region $region): string => $region->plainName(), $movement->regions),
             'sides' => $movement->laterality->sides->value,
+            'means' => $movement->laterality->means->value,
             'ways' => self::ways($movement),
             'facing' => $movement->facing->value,
             'usual' => $movement->usualVariation,

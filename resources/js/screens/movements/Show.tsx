@@ -8,6 +8,14 @@ import { Trouble } from '../../parts/States';
 import { ViewChoice, type ViewName } from '../../parts/ViewChoice';
 import { seats } from './seats';
 
+/** What a side that is named tells. */
+const named: Record<MovementAnswer['means'], (side: string) => string> = {
+    limb: (side) => `Their ${side} works.`,
+    direction: (side) => `It goes to their ${side}.`,
+    lengthened: (side) => `Their ${side} side grows long.`,
+    'in-front': (side) => `Their ${side} is in front or on top.`,
+};
+
 /** The figure breathing through one rung, on the seat and from where one wants to see it. */
 export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageVariation }) {
     const [base, setBase] = useState('chair');
@@ -42,7 +50,7 @@ export function Show({ movement, rung }: { movement: MovementAnswer; rung: PageV
             {rung.forBase[shown] && <p className="mt-2 max-w-prose text-center">{rung.forBase[shown]}</p>}
             {sided && (
                 <p className="mt-2 text-center text-[0.9375rem] text-ink-soft">
-                    Their {side} works. It is drawn as in a mirror, the {side} on the {side} of the picture.
+                    {named[movement.means](side)} It is drawn as in a mirror, the {side} on the {side} of the picture.
                 </p>
             )}
             {movement.sides === 'alternating' && (
