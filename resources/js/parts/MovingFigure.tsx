@@ -164,6 +164,7 @@ export function BreathingFigure({ motion, size, title }: { motion: Motion; size:
     }, [motion, playing]);
     const index = order[place.at % order.length] ?? 0;
     const step = motion.steps[index];
+    const breath = words[step?.breath ?? 'free'];
     return (
         <figure className="flex w-full flex-col items-center">
             <MovingFigure
@@ -176,8 +177,10 @@ export function BreathingFigure({ motion, size, title }: { motion: Motion; size:
                 className="h-auto w-full max-w-[min(37.5rem,62vh)]"
             />
             <figcaption className="mt-1 w-full text-center">
-                <strong className="block font-slab text-[1.25rem]">{words[step?.breath ?? 'free']}</strong>
-                <span className="block min-h-11 leading-snug text-ink-soft">{step?.cue}</span>
+                <strong className="block font-slab text-[1.25rem]">{breath}</strong>
+                <span className="block min-h-11 leading-snug text-ink-soft">
+                    {step?.cue === `${breath}.` ? '' : step?.cue}
+                </span>
                 <span className="mt-1 flex justify-center gap-2">
                     <button className="button" onClick={() => setPlaying(!playing)}>
                         {playing ? 'Hold still' : 'Move with the breath'}
