@@ -138,18 +138,18 @@ final class Chooser
     {
         $offer = new Offer($person, $asked, $movement, $rung, $this->demands);
         $verdict = $asksKit ? $this->kitThere->of($offer) : new Verdict();
+        if ($verdict->refusals !== []) {
+            return $verdict->refusals;
+        }
         $lying = $person->isFlat() && $rung->lying() !== $rung ? $rung->lying() : null;
         // What is told in place of a rung is looked at as the rung is.
         foreach ([$offer, ...($lying === null ? [] : [new Offer($person, $asked, $movement, $lying, $this->demands)])] as $done) {
-            foreach ($verdict->refusals === [] ? $this->checks : [] as $check) {
+            foreach ($this->checks as $check) {
                 $verdict = $verdict->and($check->of($done));
                 if ($verdict->refusals !== []) {
                     return $verdict->refusals;
                 }
             }
-        }
-        if ($verdict->refusals !== []) {
-            return $verdict->refusals;
         }
         $isFully = $offer->isAsPlanned() && !($person->isFlat() && $rung->position !== Position::BedFlat) && $verdict->caps === [] && $offer->sides === [] && $verdict->atMost === null && !$verdict->ownBreath;
         $why = $isFully ? [] : array_values(array_unique([...$refusals, ...$verdict->why]));

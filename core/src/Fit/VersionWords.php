@@ -24,7 +24,7 @@ final readonly class VersionWords
         $plain = $offer->movement->withoutProp($offer->variation);
         $said = self::said($offer);
         // A rung in whose place somebody lying does another shape is named after what they do not do.
-        $isOther = $said !== null && $offer->person->isFlat() && !$offer->variation->isSameLying();
+        $isOther = $said !== null && $offer->person->isFlat() && $offer->variation->isToldLying();
         if ($offer->movement->id !== $offer->asked->movement->id) {
             $parts['instead'] = $offer->movement->name();
         } elseif ($plain->id !== $offer->movement->withoutProp($offer->asked->variation)->id && !$isOther && Misfits::in($plain->name, $offer->person->base) === null) {

@@ -16,4 +16,23 @@ final readonly class LyingShape
     public function __construct(public array $angles = [], public BodyUse $body = new BodyUse(), public array $props = [], public ?PropPlace $propAt = null, public bool $isAlways = false)
     {
     }
+
+    /**
+     * @param list<string> $steps ids
+     * @return array<string, Angles> in each of them
+     */
+    public function in(array $steps): array
+    {
+        return array_combine($steps, array_map(fn (string $step): Angles => $this->angles[$step] ?? new Angles([]), $steps));
+    }
+
+    /**
+     * Whether it is the same in all of these steps: then it tells how somebody lies, and not what moves.
+     *
+     * @param list<string> $steps ids
+     */
+    public function isStill(array $steps): bool
+    {
+        return count(array_unique(array_map(static fn (Angles $angles): string => serialize($angles->byRole), $this->in($steps)))) === 1;
+    }
 }

@@ -185,7 +185,7 @@ final readonly class Movement
     /** @return list<Refinement> those that are true of a rung on a base; lying flat, none of a shape that is done otherwise there */
     public function refinementsFor(Variation $variation, MainBase $base): array
     {
-        if ($base->isFlat() && !$variation->isSameLying()) {
+        if ($base->isFlat() && !$variation->isCuedLying()) {
             return [];
         }
 
@@ -207,11 +207,11 @@ final readonly class Movement
         if (!$base->isFlat() || $variation->position === Position::BedFlat) {
             return $spoken;
         }
-        $isSame = $variation->isSameLying();
+        $isCued = $variation->isCuedLying();
         $cues = [];
         foreach ($this->steps as $step) {
             $cue = $spoken->cues[$step->id];
-            $isTrue = $isSame && Misfits::in("$cue->first $cue->short", Base::Bed, Position::BedFlat) === null;
+            $isTrue = $isCued && Misfits::in("$cue->first $cue->short", Base::Bed, Position::BedFlat) === null;
             $cues[$step->id] = $isTrue ? $cue : Cue::ofBreath($step->breath);
         }
 

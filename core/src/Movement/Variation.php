@@ -89,16 +89,27 @@ final class Variation
     /** What somebody does who lies flat: the same shape where it can be, unless their line tells another; null where no picture can tell it. */
     public function lying(): ?self
     {
-        $isOther = ($this->forBase[BaseWords::FLAT]->shape ?? null)?->isAlways === true && $this->position !== Position::BedFlat;
-        $this->lying ??= [$isOther ? $this->otherLying() : $this->sameLying() ?? $this->otherLying()];
-
-        return $this->lying[0];
+        return ($this->lying ??= [($this->isToldLying() ? $this->otherLying() : null) ?? $this->sameLying()])[0];
     }
 
-    /** Whether who lies flat can be told the same. */
-    public function isSameLying(): bool
+    /** Whether who lies flat does what their line tells in place of this shape. */
+    public function isToldLying(): bool
     {
-        return $this->sameLying() !== null;
+        return $this->told()?->isAlways === true || $this->sameLying() === null;
+    }
+
+    /** Whether its cues are true of who lies flat: where the shape is the same, or their line tells only how they lie, and not what moves. */
+    public function isCuedLying(): bool
+    {
+        $told = $this->told();
+
+        return ($told?->isAlways !== true || $told->isStill(array_keys($this->angles))) && $this->sameLying() !== null;
+    }
+
+    /** The shape that the line for who lies flat tells; nobody is told one who does what was made for lying. */
+    private function told(): ?LyingShape
+    {
+        return $this->position === Position::BedFlat || !$this->allows(Base::Bed) ? null : $this->forBase[BaseWords::FLAT]->shape ?? null;
     }
 
     /**
@@ -126,14 +137,10 @@ final class Variation
 
     private function otherLying(): ?self
     {
-        $shape = $this->forBase[BaseWords::FLAT]->shape ?? null;
-        if ($shape === null || !$this->allows(Base::Bed)) {
-            return null;
-        }
-        $angles = array_map(static fn (string $step): Angles => $shape->angles[$step] ?? new Angles([]), array_combine(array_keys($this->angles), array_keys($this->angles)));
+        $told = $this->told();
         $onSeat = isset($this->onSeat[BaseWords::FLAT]) ? [Base::Bed->value => $this->onSeat[BaseWords::FLAT]] : [];
 
-        return $this->withAngles($angles, $onSeat, Position::BedFlat, $shape);
+        return $told === null ? null : $this->withAngles($told->in(array_keys($this->angles)), $onSeat, Position::BedFlat, $told);
     }
 
     /** The base it is shown on first: a chair, if it is for one. */

@@ -7,8 +7,6 @@ namespace KindChair\Tests\Fit;
 use KindChair\Body\Limb;
 use KindChair\Body\Side;
 use KindChair\Figure\FigureKey;
-use KindChair\Fit\Assignment;
-use KindChair\Fit\Chooser;
 use KindChair\Fit\LookFirst;
 use KindChair\Fit\Mark;
 use KindChair\Fit\PersonVersion;
@@ -24,7 +22,6 @@ use KindChair\People\Participant;
 use KindChair\People\WeakLimb;
 use KindChair\People\WeakLimbDoes;
 use KindChair\Tests\Support\Make;
-use KindChair\Timeline\TimelineBuilder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -35,13 +32,13 @@ final class EverybodyTest extends TestCase
     {
         $flat = new Participant('n', 'N', Base::Bed, liesFlat: true);
         $raised = new Participant('n', 'N', Base::Bed);
-        $knee = self::version($flat, 'leg-extension', 'half');
+        $knee = Make::version($flat, 'leg-extension', 'half');
 
         self::assertSame([Mark::Adapted, 'slide'], [$knee->mark, $knee->variation], 'the gentlest, as it is not made for lying');
         self::assertStringContainsString('rolled towel', $knee->does);
         self::assertStringNotContainsString('floor', $knee->does, 'the rung is called after a floor that is not there');
-        self::assertStringContainsString('Bolster', self::version($raised, 'leg-extension', 'half')->does);
-        self::assertSame(['flat', Mark::Fully], (static fn (PersonVersion $one): array => [$one->variation, $one->mark])(self::version($flat, 'knees-roll', 'flat')));
+        self::assertStringContainsString('Bolster', Make::version($raised, 'leg-extension', 'half')->does);
+        self::assertSame(['flat', Mark::Fully], (static fn (PersonVersion $one): array => [$one->variation, $one->mark])(Make::version($flat, 'knees-roll', 'flat')));
     }
 
     public function testLyingFlatIsForABedOnly(): void
@@ -56,19 +53,19 @@ final class EverybodyTest extends TestCase
     public function testACarerMovesALimbThatWouldRest(): void
     {
         $moved = new Participant('o', 'O', Base::Bed, weakLimbs: [new WeakLimb(Limb::Arm, Side::Left, WeakLimbDoes::Carer)]);
-        $version = self::version($moved, 'arm-raise', 'gentle');
+        $version = Make::version($moved, 'arm-raise', 'gentle');
 
         self::assertSame(WeakLimbDoes::Carer, $version->sides['left']);
         self::assertStringContainsString('a carer moves the left; one hand under the elbow', $version->does);
         self::assertStringContainsString('a carer moves it', implode(' ', $version->why));
-        self::assertSame([], self::version($moved, 'ankle-pumps', 'floor')->sides, 'a leg is not an arm');
+        self::assertSame([], Make::version($moved, 'ankle-pumps', 'floor')->sides, 'a leg is not an arm');
     }
 
     public function testNobodyCarriesWeightOnALimbThatACarerMoves(): void
     {
         $moved = new Participant('o', 'O', Base::Chair, weakLimbs: [new WeakLimb(Limb::Arm, Side::Left, WeakLimbDoes::Carer)]);
 
-        self::assertNotSame('lean', self::version($moved, 'wrist-rock', 'lean')->variation);
+        self::assertNotSame('lean', Make::version($moved, 'wrist-rock', 'lean')->variation);
     }
 
     public function testALegThatRestsIsNotLaidOnTheOtherWithANewKnee(): void
@@ -76,7 +73,7 @@ final class EverybodyTest extends TestCase
         $knee = new NotedPrecaution(Make::craft()->precautions->get('knee-replaced'), Side::Left);
         $resting = new Participant('k', 'K', Base::Chair, precautions: [$knee], weakLimbs: [new WeakLimb(Limb::Leg, Side::Left, WeakLimbDoes::Rests)]);
 
-        self::assertNotSame('thigh', self::version($resting, 'sole-thumbs', 'thigh')->variation, 'the ankle would lie on the thigh, the knee turned');
+        self::assertNotSame('thigh', Make::version($resting, 'sole-thumbs', 'thigh')->variation, 'the ankle would lie on the thigh, the knee turned');
     }
 
     public function testWhoHasOneLegIsToldNothingAboutTwo(): void
@@ -84,8 +81,8 @@ final class EverybodyTest extends TestCase
         $amputation = new NotedPrecaution(Make::craft()->precautions->get('amputation'), Side::Left);
         $one = new Participant('s', 'S', Base::Wheelchair, precautions: [$amputation]);
 
-        self::assertStringNotContainsString('feet', self::version($one, 'arrive', 'back')->does);
-        self::assertStringContainsString('feet', self::version(new Participant('s', 'S', Base::Wheelchair), 'arrive', 'back')->does);
+        self::assertStringNotContainsString('feet', Make::version($one, 'arrive', 'back')->does);
+        self::assertStringContainsString('feet', Make::version(new Participant('s', 'S', Base::Wheelchair), 'arrive', 'back')->does);
     }
 
     #[DataProvider('looks')]
@@ -147,15 +144,5 @@ final class EverybodyTest extends TestCase
         // No figure lies on its side yet.
         self::assertSame([], array_values(array_filter($untold, static fn (string $line): bool => preg_match('/\bon (your|the) side\b/i', $line) !== 1)), 'rungs that no figure shows lying');
         self::assertLessThan(5, count($untold));
-    }
-
-    private static function version(Participant $person, string $id, string $variation): PersonVersion
-    {
-        $craft = Make::craft();
-        $movement = $craft->library->get($id);
-        $plan = Make::plan(Make::entry('e', $id, Make::times(3), [], $variation));
-        $passes = (new TimelineBuilder($craft->library, $craft->changeOvers))->build($plan)->passesOf('e');
-
-        return (new Chooser($craft->library, $craft->ranges, $craft->demands))->choose($person, new Assignment($movement, $movement->variation($variation), Make::even(), $passes));
     }
 }

@@ -15,8 +15,6 @@ use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\FigureKey;
 use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
-use KindChair\Fit\Assignment;
-use KindChair\Fit\Chooser;
 use KindChair\Fit\PersonVersion;
 use KindChair\Format\FormatError;
 use KindChair\Format\MovementReader;
@@ -35,7 +33,6 @@ use KindChair\People\OwnRange;
 use KindChair\People\Participant;
 use KindChair\Review\Words\LyingClaims;
 use KindChair\Tests\Support\Make;
-use KindChair\Timeline\TimelineBuilder;
 use PHPUnit\Framework\TestCase;
 
 /** What somebody does who lies flat, where the shape itself cannot be done lying. */
@@ -67,16 +64,25 @@ final class LyingShapeTest extends TestCase
         self::assertSame(Position::BedFlat, $lying->position);
         self::assertSame(['mid' => ['trunk-extension' => 10]], $lying->angles['open']->byRole);
         self::assertSame([], self::rung('pelvis-tip', 'full')->lying()->angles['out']->byRole ?? null);
-        self::assertFalse(self::rung('cat-cow', 'full')->isSameLying());
+        self::assertFalse(self::rung('cat-cow', 'full')->isCuedLying());
         self::assertSame('Breathe in.', $movement->spokenOn(MainBase::BedFlat, 'full')->cues['open']->first);
         self::assertSame([], $movement->refinementsFor(self::rung('cat-cow', 'full'), MainBase::BedFlat));
     }
 
     public function testAShapeThatCanBeDoneLyingIsDoneAsItIs(): void
     {
-        $shrug = self::rung('arms-front-float', 'shoulder');
-        self::assertTrue($shrug->isSameLying());
-        self::assertSame($shrug->angles['raise']->byRole ?? array_values($shrug->angles)[0]->byRole, array_values($shrug->lying()->angles ?? [])[0]->byRole);
+        $float = self::rung('arms-front-float', 'shoulder');
+        self::assertSame([true, false], [$float->isCuedLying(), $float->isToldLying()]);
+        self::assertSame($float->angles['rise']->byRole, $float->lying()->angles['rise']->byRole ?? null);
+    }
+
+    public function testALineThatTellsOnlyHowOneLiesLeavesTheCues(): void
+    {
+        $told = static fn (string $movement, string $rung): array => [self::rung($movement, $rung)->isToldLying(), self::rung($movement, $rung)->isCuedLying()];
+        self::assertSame([true, true], $told('quiet-sitting', 'tall'), 'a pillow under the knees');
+        self::assertSame([true, true], $told('count-down', 'count'), 'a hand on the belly');
+        self::assertSame([true, false], $told('big-steps', 'heels'), 'heels press in place of knees that lift');
+        self::assertSame([false, true], $told('knees-roll', 'flat'), 'it was made for lying');
     }
 
     public function testHandsAreBroughtToWhereTheyLieOnAMattress(): void
@@ -106,7 +112,7 @@ final class LyingShapeTest extends TestCase
         $beyond = [];
         foreach ($craft->library->all() as $movement) {
             foreach ($movement->variations as $rung) {
-                $lying = $rung->isSameLying() ? null : $rung->lying();
+                $lying = $rung->isCuedLying() ? null : $rung->lying();
                 if ($lying === null) {
                     continue;
                 }
@@ -124,7 +130,7 @@ final class LyingShapeTest extends TestCase
 
     public function testWhatIsDoneLyingIsLookedAtForAPersonAsTheRungIs(): void
     {
-        $offered = static fn (int $shoulder): PersonVersion => self::version(new Participant('n', 'N', Base::Bed, ranges: [new OwnRange(JointAction::ShoulderFlexion, null, $shoulder)], liesFlat: true), 'cross-reach', 'reach');
+        $offered = static fn (int $shoulder): PersonVersion => Make::version(new Participant('n', 'N', Base::Bed, ranges: [new OwnRange(JointAction::ShoulderFlexion, null, $shoulder)], liesFlat: true), 'cross-reach', 'reach');
 
         // Sitting the hand comes to the other knee at 26 degrees; lying it goes up to 80.
         self::assertSame(['cross-reach', []], [$offered(85)->movement, $offered(85)->caps]);
@@ -162,15 +168,5 @@ final class LyingShapeTest extends TestCase
         foreach (LyingClaims::all() as $claim) {
             self::assertNotSame([], preg_grep($claim->pattern, $lines), $claim->pattern);
         }
-    }
-
-    private static function version(Participant $person, string $id, string $variation): PersonVersion
-    {
-        $craft = Make::craft();
-        $movement = $craft->library->get($id);
-        $plan = Make::plan(Make::entry('e', $id, Make::times(3), [], $variation));
-        $passes = (new TimelineBuilder($craft->library, $craft->changeOvers))->build($plan)->passesOf('e');
-
-        return (new Chooser($craft->library, $craft->ranges, $craft->demands))->choose($person, new Assignment($movement, $movement->variation($variation), Make::even(), $passes));
     }
 }

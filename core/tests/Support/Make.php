@@ -9,6 +9,9 @@ use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Breath\Breath;
 use KindChair\Breath\BreathPattern;
+use KindChair\Fit\Assignment;
+use KindChair\Fit\Chooser;
+use KindChair\Fit\PersonVersion;
 use KindChair\Format\Craft;
 use KindChair\Format\MovementReader;
 use KindChair\Format\Node;
@@ -313,5 +316,16 @@ final class Make
             ...self::breathSteps(),
             self::step('back', Phase::Leave, Breath::In),
         ]);
+    }
+
+    /** What somebody is offered of a rung that is done three times. */
+    public static function version(Participant $person, string $id, string $variation): PersonVersion
+    {
+        $craft = self::craft();
+        $movement = $craft->library->get($id);
+        $plan = self::plan(self::entry('e', $id, self::times(3), [], $variation));
+        $passes = (new TimelineBuilder($craft->library, $craft->changeOvers))->build($plan)->passesOf('e');
+
+        return (new Chooser($craft->library, $craft->ranges, $craft->demands))->choose($person, new Assignment($movement, $movement->variation($variation), self::even(), $passes));
     }
 }

@@ -62,7 +62,7 @@ final class FigureSheetController
         foreach ($movement->variations as $rung) {
             $shape = $base->isFlat() ? $rung->lying() : $rung;
             if ($shape !== null && $rung->allows($base->base())) {
-                $line = $base->isFlat() && !$rung->isSameLying() ? $rung->sayOn($base->base(), true) : null;
+                $line = $base->isFlat() && $rung->isToldLying() ? $rung->sayOn($base->base(), true) : null;
                 $shown[$line === null ? $rung->name : Cue::fill($line, Side::Left)] = $shape;
             }
         }
