@@ -15,36 +15,30 @@ use KindChair\Movement\View;
 /** The way that the moving part takes, drawn a little outside of it. */
 final readonly class Arrow
 {
-    /** Units under which a way is too short to draw, and under which that of an elbow tells too little of its hand. */
-    private const SHORTEST = 8.0;
-    private const ELBOW = 12.0;
-    private const WIDTH = 1.7;
-    /** Units of ground on either side of it, so that it is seen where it lies over what has its colour. */
-    private const GROUND = 0.8;
-    /** Units to which the way of a shoulder is drawn out, which is short and yet all there is to see; under the least there is none. */
-    private const SHOULDER = 9.0;
-    private const LEAST = 0.8;
+    private const LEAST = Way::LEAST;
+    private const LEAST_OF_SMALL = 0.8;
+    /** Units from which an arm is carried through the air, and not taken along by its shoulder. */
+    private const CARRIED = 11.0;
+    /** What else may tell of the upper half and of the lower half of the body, where the part that moves hardly travels itself. */
+    private const ABOVE = ['head', 'hand-left', 'hand-right', 'elbow-left', 'elbow-right'];
+    private const HANDS = ['hand-left', 'hand-right'];
+    private const BELOW = ['head', 'knee-left', 'knee-right', 'ankle-left', 'ankle-right', 'toe-left', 'toe-right'];
     /** Radius of a circle's arrow; of two that would lie over each other, the least, and the distance under which one tells of both. */
     private const ROUND = 9.0;
     private const ROUND_LEAST = 5.5;
     private const ONE_FOR_BOTH = 6.0;
-    /** How far beyond the page it may reach, to each side, and above and below. */
-    private const BESIDE = 8.0;
-    private const OVER = 5.0;
-    /** Radius of a head on the page, in hundredths of it, over which no way is drawn. */
-    private const FACE = 7.0;
-    /** Length of the two lines of its head. */
-    private const HEAD = 4.6;
-    /** Shares of the way at which it is drawn, before its end. */
-    private const ALONG = [0.35, 0.7];
+    /** Degrees of a turn from which it is told over the head. */
+    private const TURNS = 5.0;
 
     /**
-     * One for each limb that is seen to move, at most two; none when the part hardly moves.
+     * One for each limb that is seen to move, at most two; none where nothing moves.
      *
-     * @param bool $hasOther whether what moves on the other side is there as well
+     * @param Posed|null $start where the still begins; null for rest
+     * @param list<string> $absent limbs that are not there, such as "leg-left"
+     * @param bool $isToldCloser whether a closer look tells what hand, foot or head do
      * @return list<Shape>
      */
-    public static function of(Movement $movement, Scene $scene, Pose $start, Posed $end, Side $side, bool $hasOther = true): array
+    public static function of(Movement $movement, Scene $scene, ?Posed $start, Posed $end, Side $side, array $absent = [], bool $isToldCloser = false): array
     {
         if ($scene->strokes() !== []) {
             return self::strokes($scene);
@@ -54,46 +48,90 @@ final readonly class Arrow
         if ($zone === null || $movement->mainRegion() === Region::WristsHands && $movement->laterality->directions === null) {
             return [];
         }
-        $both = $hasOther && $movement->laterality->sides === SideUse::Together && $scene->view !== View::Side && !in_array($zone, [Zone::Head, Zone::Back], true);
-        if (self::turns($zone, $scene, $end->pose)) {
-            $way = $end->pose->towardsRight(JointAction::TrunkTurn) + $end->pose->towardsRight(JointAction::NeckTurn) > 0 ? 1 : -1;
+        $both = $movement->laterality->sides === SideUse::Together && $scene->view !== View::Side && !in_array($zone, [Zone::Head, Zone::Back], true);
+        $turn = self::turn($zone, $scene, $end->pose);
+        if (abs($turn) > self::TURNS) {
+            $way = $turn > 0 ? 1 : -1;
 
-            return self::arc($scene->camera->page($end->body->point('head')), 13.0, -90 - 42 * $way, -90 + 42 * $way);
+            return ArrowLine::arc($scene->camera->page($end->body->point('head')), 13.0, -90 - 42 * $way, -90 + 42 * $way);
         }
         if ($movement->laterality->directions !== null) {
-            return self::circles($zone, $scene, $end, $both ? [$side->other(), $side] : [$side]);
+            return self::circles($zone, $scene, $end, $both ? self::there($zone, $end->pose, [$side->other(), $side], $absent) : [$side]);
         }
-        if ($start === $end->pose) {
-            return [];
-        }
-        $way = [];
-        foreach (self::ALONG as $share) {
-            $way[] = Skeleton::of($start->towards($end->pose, $share), $scene->seat);
-        }
-        $way[] = $end->body;
-
-        return array_merge(...array_map(
-            static fn (Side $limb): array => self::one($zone, $scene, $end, $way, $limb),
-            $both ? Side::cases() : [$side],
+        $way = Way::of($scene, $start, $end);
+        $lines = array_merge(...array_map(
+            static fn (Side $limb): array => $way->ofLimb(self::traced($zone, $end->pose, $limb), $limb),
+            $both ? self::there($zone, $end->pose, Side::cases(), $absent) : [$side],
         ));
+        if ($lines !== [] || $isToldCloser && $zone === Zone::Feet) {
+            return $lines;
+        }
+        $own = self::traced($zone, $end->pose, $side);
+        $others = match (true) {
+            !in_array($zone, [Zone::Hips, Zone::Legs, Zone::Feet], true) => self::ABOVE,
+            $scene->isDoneByHands() => self::HANDS,
+            default => self::BELOW,
+        };
+        $isOneArm = $movement->laterality->sides === SideUse::OneSided && in_array($zone, [Zone::Shoulders, Zone::Arms], true);
+
+        return self::furthest($way, $own, array_values(array_filter($others, static fn (string $point): bool => self::isThere($point, $absent) && !($isOneArm && str_ends_with($point, $side->other()->value)))), $zone === Zone::Head);
+    }
+
+    /**
+     * What travels furthest on the page, where the part that moves tells too little of itself; what is short is drawn out.
+     *
+     * @param string $own the point of the part that moves
+     * @param list<string> $others what else may tell
+     * @return list<Shape>
+     */
+    private static function furthest(Way $way, string $own, array $others, bool $isHead): array
+    {
+        $told = $way->byTravel($others);
+        $isSmall = $isHead || str_starts_with($own, 'shoulder');
+        // Of a head the least tilt counts more than what hands do there, of a shoulder its lift more than what it takes along.
+        foreach ($isHead ? [] : $told as $point => $travel) {
+            $lines = $isSmall && $travel < self::CARRIED ? [] : $way->line($point, Way::SHORTEST);
+            if ($lines !== []) {
+                $mate = strtr($point, ['left' => 'right', 'right' => 'left']);
+
+                return $mate === $point || !isset($told[$mate]) || $way->isFromSide() ? $lines : [...$lines, ...$way->line($mate, 0.0, self::LEAST)];
+            }
+        }
+        foreach ([$own, ...array_keys($told)] as $point) {
+            $lines = $way->line($point, 0.0, $isSmall && $point === $own ? self::LEAST_OF_SMALL : self::LEAST);
+            if ($lines !== []) {
+                return $lines;
+            }
+        }
+
+        return [];
     }
 
     /** @return list<Shape> where hands stroke along limbs, one each */
     private static function strokes(Scene $scene): array
     {
-        return array_merge(...array_map(static fn (array $way): array => self::drawn(array_map($scene->camera->page(...), $way)), $scene->strokes()));
+        return array_merge(...array_map(static fn (array $way): array => ArrowLine::drawn(array_map($scene->camera->page(...), $way)), $scene->strokes()));
     }
 
-    /** Whether head or trunk turn, which is told over the head. */
-    private static function turns(Zone $zone, Scene $scene, Pose $end): bool
+    /** Degrees to the right by which head and trunk turn, which is told over the head; what the movement is about where they turn against each other. */
+    private static function turn(Zone $zone, Scene $scene, Pose $end): float
     {
-        return $scene->view !== View::Side && abs($end->towardsRight(JointAction::TrunkTurn) + $end->towardsRight(JointAction::NeckTurn)) > 5 && in_array($zone, [Zone::Head, Zone::Back], true);
+        if ($scene->view === View::Side || !in_array($zone, [Zone::Head, Zone::Back], true)) {
+            return 0.0;
+        }
+        [$trunk, $head] = [$end->towardsRight(JointAction::TrunkTurn), $end->towardsRight(JointAction::NeckTurn)];
+
+        return match (true) {
+            abs($trunk + $head) > self::TURNS => $trunk + $head,
+            $zone === Zone::Head => $head,
+            default => $trunk,
+        };
     }
 
     /**
      * Round the points that go in circles. Two that are near each other are drawn smaller and apart; of two that are together, the near one.
      *
-     * @param non-empty-list<Side> $sides the near one last
+     * @param list<Side> $sides the near one last
      * @return list<Shape>
      */
     private static function circles(Zone $zone, Scene $scene, Posed $posed, array $sides): array
@@ -105,9 +143,9 @@ final readonly class Arrow
             $apart = hypot($toX - $x, $toY - $y);
             if ($apart < self::ONE_FOR_BOTH) {
                 [$sides, $centres] = [[$sides[1]], [$centres[1]]];
-            } elseif ($apart < 2 * self::ROUND + self::HEAD) {
-                $radius = min(self::ROUND, max(self::ROUND_LEAST, ($apart - self::HEAD) / 2));
-                $more = max(0.0, 2 * $radius + self::HEAD - $apart) / 2 / $apart;
+            } elseif ($apart < 2 * self::ROUND + ArrowLine::HEAD) {
+                $radius = min(self::ROUND, max(self::ROUND_LEAST, ($apart - ArrowLine::HEAD) / 2));
+                $more = max(0.0, 2 * $radius + ArrowLine::HEAD - $apart) / 2 / $apart;
                 $centres = [[$x - ($toX - $x) * $more, $y - ($toY - $y) * $more], [$toX + ($toX - $x) * $more, $toY + ($toY - $y) * $more]];
             }
         }
@@ -116,8 +154,8 @@ final readonly class Arrow
         $centres = array_map(static fn (array $centre): array => self::offFace($centre, $radius, $head), $centres);
 
         return array_merge(...array_map(static fn (Side $side, array $centre): array => $side === Side::Right
-            ? self::arc($centre, $radius, 20, -230)
-            : self::arc($centre, $radius, -200, 50), $sides, $centres));
+            ? ArrowLine::arc($centre, $radius, 20, -230)
+            : ArrowLine::arc($centre, $radius, -200, 50), $sides, $centres));
     }
 
     /**
@@ -129,82 +167,27 @@ final readonly class Arrow
     {
         [$x, $y] = [$centre[0] - $head[0], $centre[1] - $head[1]];
         $apart = max(0.1, hypot($x, $y));
-        $further = max(1.0, (self::FACE + $radius + self::WIDTH) / $apart);
+        $further = max(1.0, (ArrowLine::FACE + $radius + ArrowLine::WIDTH) / $apart);
 
         return [$head[0] + $x * $further, $head[1] + $y * $further];
     }
 
     /**
-     * @param non-empty-list<Skeleton> $way from the start to the furthest pose
-     * @return list<Shape>
+     * @param list<Side> $sides
+     * @param list<string> $absent
+     * @return list<Side> those on which what moves is there
      */
-    private static function one(Zone $zone, Scene $scene, Posed $posed, array $way, Side $side): array
+    private static function there(Zone $zone, Pose $end, array $sides, array $absent): array
     {
-        $traced = self::traced($zone, $posed->pose, $side);
-        $points = self::beside($traced, $way, $scene->camera);
-        $head = $scene->camera->page($posed->body->point('head'));
-        if (in_array($traced, ["hand-$side->value", "shoulder-$side->value"], true) && self::crosses($points, $head)) {
-            // A line over the face hides where somebody looks: the elbow goes with hand and shoulder, and keeps off it.
-            $points = self::beside("elbow-$side->value", $way, $scene->camera, self::ELBOW);
-        }
-
-        return $points === [] || self::crosses($points, $head) ? [] : self::drawn($points);
+        return array_values(array_filter($sides, static fn (Side $side): bool => self::isThere(self::traced($zone, $end, $side), $absent)));
     }
 
-    /**
-     * The way of a point, a little outside of it; none that is too short to be drawn.
-     *
-     * @param non-empty-list<Skeleton> $way
-     * @return list<array{float, float}> points on the page
-     */
-    private static function beside(string $traced, array $way, Camera $camera, float $shortest = self::SHORTEST): array
+    /** @param list<string> $absent limbs that are not there */
+    private static function isThere(string $point, array $absent): bool
     {
-        $centre = $traced === 'head' ? 'hips' : 'middle';
-        $out = $traced === 'head' ? 13.5 : 7;
-        $points = [];
-        $length = 0.0;
-        foreach ($way as $i => $skeleton) {
-            [$x, $y] = $camera->page($skeleton->point($traced));
-            [$cx, $cy] = $camera->page($skeleton->point($centre));
-            $away = max(0.1, hypot($x - $cx, $y - $cy));
-            $x = min(100 + self::BESIDE, max(-self::BESIDE, $x + ($x - $cx) / $away * $out));
-            $y = min(100 + self::OVER, max(-self::OVER, $y + ($y - $cy) / $away * $out));
-            $length += $points === [] ? 0 : hypot($x - $points[$i - 1][0], $y - $points[$i - 1][1]);
-            $points[] = [$x, $y];
-        }
+        [$joint, $side] = Layers::named($point);
 
-        if (str_starts_with($traced, 'shoulder') && $length > self::LEAST && $length < self::SHOULDER) {
-            [[$x, $y], [$toX, $toY], $longer] = [$points[0], $points[count($points) - 1], self::SHOULDER / $length];
-
-            return [[$toX - ($toX - $x) * $longer, $toY - ($toY - $y) * $longer], [$toX, $toY]];
-        }
-
-        return $length < $shortest ? [] : $points;
-    }
-
-    /**
-     * Whether a line goes over the head.
-     *
-     * @param list<array{float, float}> $points
-     * @param array{float, float} $head
-     */
-    private static function crosses(array $points, array $head): bool
-    {
-        foreach ($points === [] ? [] : self::barbs($points) as [$x, $y]) {
-            if (hypot($x - $head[0], $y - $head[1]) < self::FACE - self::WIDTH / 2) {
-                return true;
-            }
-        }
-        foreach ($points as $i => [$x, $y]) {
-            [$toX, $toY] = $points[$i + 1] ?? [$x, $y];
-            foreach ([0.0, 0.2, 0.4, 0.6, 0.8] as $share) {
-                if (hypot($x + ($toX - $x) * $share - $head[0], $y + ($toY - $y) * $share - $head[1]) < self::FACE) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return !in_array((in_array($joint, ['shoulder', 'elbow', 'hand'], true) ? 'arm' : 'leg') . "-$side", $absent, true);
     }
 
     /** The point of the skeleton whose way is shown. */
@@ -221,47 +204,5 @@ final readonly class Arrow
         };
 
         return $traced === "knee-$s" && $end->at(JointAction::KneeFlexion, $side) < 80 ? "toe-$s" : $traced;
-    }
-
-    /**
-     * @param array{float, float} $centre
-     * @return list<Shape>
-     */
-    private static function arc(array $centre, float $radius, int $from, int $to): array
-    {
-        $points = [];
-        for ($part = 0; $part <= 10; ++$part) {
-            $angle = deg2rad($from + ($to - $from) * $part / 10);
-            $points[] = [$centre[0] + $radius * cos($angle), $centre[1] + $radius * sin($angle)];
-        }
-
-        return self::drawn($points);
-    }
-
-    /**
-     * @param non-empty-list<array{float, float}> $points
-     * @return list<Shape> a line through them, and its head, on its own ground
-     */
-    private static function drawn(array $points): array
-    {
-        [$one, $other] = self::barbs($points);
-        $line = (new Outline())->curve($points)->line([$one, $points[count($points) - 1], $other]);
-
-        return [$line->stroked('inset', self::WIDTH + 2 * self::GROUND), $line->stroked('arrow', self::WIDTH)];
-    }
-
-    /**
-     * @param non-empty-list<array{float, float}> $points
-     * @return array{array{float, float}, array{float, float}} where both lines of its head end
-     */
-    private static function barbs(array $points): array
-    {
-        $last = count($points) - 1;
-        [$x, $y] = $points[$last];
-        $from = $points[max(0, $last - 1)];
-        $along = atan2($y - $from[1], $x - $from[0]);
-        $barb = static fn (float $open): array => [$x - self::HEAD * cos($along + $open), $y - self::HEAD * sin($along + $open)];
-
-        return [$barb(0.6), $barb(-0.6)];
     }
 }

@@ -22,7 +22,11 @@ final readonly class BodyDrawing
     /** @param list<string> $absent limbs that are not there, such as "leg-left" */
     public static function of(Movement $movement, Scene $scene, Side $side, array $absent = []): self
     {
-        return new self(new Pieces($scene->view, $side, MovingParts::of($movement, $scene, $side), $absent), $scene->hasFace() ? Inset::face($side) : Inset::of($movement, $side));
+        return new self(new Pieces($scene->view, $side, MovingParts::of($movement, $scene, $side), $absent), match (true) {
+            $scene->hasFace() => Inset::face($side),
+            $scene->movesHandsAlone() => Inset::hand($side),
+            default => Inset::of($movement, $side),
+        });
     }
 
     /**
@@ -46,15 +50,22 @@ final readonly class BodyDrawing
         return $this->pieces->isMissing($side);
     }
 
+    /** Where what is seen closer begins in a still; null where nothing is, or where it stays as it is. */
+    public function closerStart(Scene $scene): ?Posed
+    {
+        return $this->inset === null || $scene->hasFace() ? null : $scene->begins($this->inset);
+    }
+
     /**
      * @param Posed|null $layers the pose that settles what lies in front; the drawn one if null
      * @param list<Shape> $before what stands before trunk and far limbs and behind the near ones, such as the near wheel
      * @param list<Shape> $held what lies over all but forearms and hands
      * @param list<Shape> $lap what lies over trunk and thighs
      * @param Closure(Camera): array{list<Shape>, list<Shape>}|null $used what is used, in a closer look: what lies under, and what is held
+     * @param Posed|null $begun where what is seen closer begins (see closerStart)
      * @return list<Shape> back to front
      */
-    public function shapes(Posed $posed, Camera $camera, ?Posed $layers = null, array $before = [], array $held = [], array $lap = [], ?Closure $used = null): array
+    public function shapes(Posed $posed, Camera $camera, ?Posed $layers = null, array $before = [], array $held = [], array $lap = [], ?Closure $used = null, ?Posed $begun = null): array
     {
         $near = $this->pieces->near;
         $hasToes = $this->inset?->showsToes() ?? false;
@@ -85,7 +96,7 @@ final readonly class BodyDrawing
                 $lap = [];
             }
         }
-        $closer = $this->inset === null || $this->isMissing($near) ? [] : (new CloserLook($this->inset, $this->pieces))->shapes($posed, $parts, $settles, $settled, $camera, $used);
+        $closer = $this->inset === null || $this->isMissing($near) ? [] : (new CloserLook($this->inset, $this->pieces))->shapes($posed, $parts, $settles, $settled, $camera, $used, $begun);
 
         return [...$shapes, ...$held, ...$closer];
     }

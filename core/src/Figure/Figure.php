@@ -37,10 +37,11 @@ final readonly class Figure
     {
         $scene = Scene::of($movement, $variation, $base, $side, $withArms, $view, $carried);
         $body = BodyDrawing::of($movement, $scene, $side, $absent);
-        [$start, $end] = $scene->startAndEnd();
+        [$start, $end] = [$scene->ends->start, $scene->ends->end];
         $shadow = $start === null ? [] : $body->shadow($start, $end, $scene->camera);
+        $closer = $body->closerStart($scene);
         $moves = MovingParts::side($movement, $scene, $side);
-        $arrows = $body->isMissing($moves) ? [] : Arrow::of($movement, $scene, $start->pose ?? $scene->rest, $end, $moves, !$body->isMissing($moves->other()));
+        $arrows = $body->isMissing($moves) ? [] : Arrow::of($movement, $scene, $start, $end, $moves, $absent, $closer !== null);
         [$behind, $before, $over, $lap] = $scene->furniture();
 
         return new self([
@@ -48,7 +49,7 @@ final readonly class Figure
             ...$scene->propsBehind(),
             ...$shadow,
             ...$scene->propsUnder($end->body),
-            ...$body->shapes($end, $scene->camera, null, [...$before, ...$scene->propsUnderLeg($end->body)], [...$over, ...$scene->props($end->body)], $lap, static fn (Camera $closer): array => $scene->closer($end->body, $closer)),
+            ...$body->shapes($end, $scene->camera, null, [...$before, ...$scene->propsUnderLeg($end->body)], [...$over, ...$scene->props($end->body)], $lap, static fn (Camera $camera): array => $scene->closer($end->body, $camera), $closer),
             ...array_merge(...array_map(static fn (array $limb): array => CarerHands::of($end->body, $limb[0], $limb[1], $scene->camera), $moved)),
             ...$arrows,
         ]);

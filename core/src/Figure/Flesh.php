@@ -36,6 +36,16 @@ final class Flesh
         $this->areas[] = array_values($balls);
     }
 
+    /** The same somewhere else. */
+    public function moved(Vector $by): self
+    {
+        $moved = new self();
+        $moved->balls = array_map(static fn (Vector $ball): Vector => $ball->plus($by), $this->balls);
+        [$moved->radii, $moved->limbs, $moved->areas] = [$this->radii, $this->limbs, $this->areas];
+
+        return $moved;
+    }
+
     /** Whether its skin comes so near to that of another part, in units. */
     public function isWithin(self $other, float $apart): bool
     {

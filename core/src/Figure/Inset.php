@@ -19,10 +19,17 @@ final readonly class Inset
     private const RADIUS = 19.0;
     /** How much closer; the point in its middle, between two of the body; the pieces of a body. */
     private const HEAD = [1.85, ['head', 'chest', 0.3], ['torso', 'head']];
-    private const HAND = [2.1, ['wrist', 'fingers', 0.45], ['lower-arm']];
-    private const FOOT = [2.0, ['ankle', 'toe', 0.4], ['shin']];
+    private const HAND = [1.9, ['wrist', 'fingers', 0.45], ['lower-arm']];
+    private const FOOT = [1.75, ['ankle', 'toe', 0.4], ['shin']];
+    private const BROAD_VIEWS = [View::ThreeQuarter, View::Front, View::Above, View::Side];
     /** How far a palm, a back of the hand or a sole is turned to the viewer, up to 1, to be seen well enough. */
     private const BROAD = 0.55;
+    /** What tells one shape of what is looked at from another. */
+    private const JOINTS = [
+        'head' => [JointAction::NeckFlexion, JointAction::NeckExtension, JointAction::NeckSide, JointAction::NeckTurn],
+        'hand' => [JointAction::ForearmUp, JointAction::ForearmDown, JointAction::WristFlexion, JointAction::WristExtension, JointAction::FingersCurl, JointAction::FingersSpread],
+        'foot' => [JointAction::AnkleUp, JointAction::AnkleDown, JointAction::AnkleIn, JointAction::AnkleOut, JointAction::ToesUp, JointAction::ToesCurl, JointAction::ToesSpread],
+    ];
     /** Width of the ring's line. */
     private const LINE = 0.9;
     /** Units between a hand and what is looked at up to which it belongs to it: palms that come near a face do, the other hand in the lap does not. */
@@ -33,9 +40,10 @@ final readonly class Inset
      * @param float $times how much closer
      * @param array{string, string, float} $middle the point in its middle: between two of the body, at a share of the way
      * @param non-empty-list<string> $pieces
+     * @param bool $hasWay whether what it does is one way to and fro, and not a circle
      * @param list<View> $views from where a foot or a face is looked at, or a hand that is seen from its edge otherwise; none for the view of the whole figure
      */
-    private function __construct(private float $times, private array $middle, public array $pieces, private Side $side, private array $views)
+    private function __construct(private float $times, private array $middle, public array $pieces, private Side $side, private array $views, private bool $hasWay = true)
     {
     }
 
@@ -51,17 +59,32 @@ final readonly class Inset
         if ($found === null) {
             return null;
         }
-        [$times, $middle, $pieces] = $found;
-        $s = $found === self::HEAD ? '' : "-$side->value";
-
         $views = match ($found) {
             self::FOOT => self::moves($movement, JointAction::ToesSpread) ? [View::Above, View::Front] : [View::Side],
             // A wrist that bends, and no finger, is seen as the whole figure is.
-            self::HAND => self::moves($movement, JointAction::WristFlexion, JointAction::WristExtension) && !self::moves($movement, JointAction::FingersSpread, JointAction::FingersCurl) ? [] : [View::ThreeQuarter, View::Front, View::Above, View::Side],
+            self::HAND => self::moves($movement, JointAction::WristFlexion, JointAction::WristExtension) && !self::moves($movement, JointAction::FingersSpread, JointAction::FingersCurl) ? [] : self::BROAD_VIEWS,
             default => [],
         };
 
-        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $piece): string => $piece . $s, $pieces), $side, $views);
+        return self::looking($found, $side, $views, $movement->laterality->directions === null);
+    }
+
+    /** A hand whose forearm turns or whose fingers move, while the arm stays where it is. */
+    public static function hand(Side $side): self
+    {
+        return self::looking(self::HAND, $side, self::BROAD_VIEWS, true);
+    }
+
+    /**
+     * @param array{float, array{string, string, float}, non-empty-list<string>} $found
+     * @param list<View> $views
+     */
+    private static function looking(array $found, Side $side, array $views, bool $hasWay): self
+    {
+        [$times, $middle, $pieces] = $found;
+        $s = $found === self::HEAD ? '' : "-$side->value";
+
+        return new self($times, [$middle[0] . $s, $middle[1] . $s, $middle[2]], array_map(static fn (string $piece): string => $piece . $s, $pieces), $side, $views, $hasWay);
     }
 
     /** A face whose eyes or mouth move. */
@@ -142,6 +165,14 @@ final readonly class Inset
         return (new Outline())->circle($x, $y, self::RADIUS)->filled('inset');
     }
 
+    /** Whether a point of the page is well within the ring. */
+    public function holds(float $x, float $y): bool
+    {
+        [$middleX, $middleY] = $this->at();
+
+        return hypot($x - $middleX, $y - $middleY) < self::RADIUS - self::LINE - ArrowLine::WIDTH;
+    }
+
     /** The ring round it. */
     public function ring(): Shape
     {
@@ -164,8 +195,37 @@ final readonly class Inset
         return array_values(array_filter(Side::cases(), static fn (Side $side): bool => "hand-$side->value" !== $own && $parts["hand-$side->value"]->isWithin($flesh, $apart)));
     }
 
+    /** Whether one arrow can tell what it does: a head has its own over the figure, toes that spread go many ways. */
+    public function hasWay(): bool
+    {
+        return $this->hasWay && $this->looksAt() !== 'head' && !$this->showsToes();
+    }
+
+    /** Degrees, summed over its joints, by which what is looked at differs between two poses; what single fingers do is not among them. */
+    public function difference(Pose $one, Pose $other): float
+    {
+        $sum = 0.0;
+        foreach (self::JOINTS[explode('-', $this->looksAt())[0]] as $action) {
+            foreach ($action->joint()->limb() === null ? ($action->isDirectional() ? Side::cases() : [null]) : [$this->side] as $side) {
+                $sum += abs($one->at($action, $side) - $other->at($action, $side));
+            }
+        }
+
+        return $sum;
+    }
+
+    /** The joint that stays where what is looked at moves about it. */
+    public function root(): string
+    {
+        return match ($this->looksAt()) {
+            'head' => 'chest',
+            "hand-{$this->side->value}" => "wrist-{$this->side->value}",
+            default => "ankle-{$this->side->value}",
+        };
+    }
+
     /** The part in its middle. */
-    private function looksAt(): string
+    public function looksAt(): string
     {
         return match ($this->pieces[0]) {
             'torso' => 'head',

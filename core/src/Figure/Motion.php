@@ -41,7 +41,7 @@ final readonly class Motion
     {
         $scene = Scene::of($movement, $variation, $base, $side, $withArms, $view);
         $body = BodyDrawing::of($movement, $scene, $side);
-        [, $layers] = $scene->startAndEnd();
+        $layers = $scene->ends->end;
         [$behind, $before, $over, $lap] = $scene->furniture();
         $draw = static function (Pose $pose, ?Step $step, Side $named, ?Expression $face = null) use ($scene, $body, $layers, $before, $over, $lap): array {
             $posed = $scene->posed($pose, $step, $named, $face);

@@ -54,7 +54,7 @@ final class MovingParts
         if ($traced === null || $movement->laterality->sides !== SideUse::OneSided || $movement->laterality->means !== SideMeaning::Direction) {
             return $named;
         }
-        [$start, $end] = $scene->bodies();
+        [$start, $end] = [$scene->ends->widest, $scene->ends->end->body];
         $travel = static fn (Side $side): float => $end->point("$traced-$side->value")->minus($start->point("$traced-$side->value"))->length();
 
         return $travel($named->other()) > $travel($named) ? $named->other() : $named;
@@ -65,7 +65,7 @@ final class MovingParts
     {
         $rest = $scene->restBody();
         foreach (Side::cases() as $side) {
-            foreach ($scene->bodies() as $body) {
+            foreach ([$scene->ends->widest, $scene->ends->end->body] as $body) {
                 if ($body->point("hand-$side->value")->minus($rest->point("hand-$side->value"))->length() > self::CARRIED) {
                     return true;
                 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
+use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseFacts;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\Movement;
+use KindChair\Movement\Phase;
 use KindChair\Movement\PropPlace;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\Step;
@@ -20,21 +22,23 @@ use KindChair\Movement\View;
 /** One variation on one seat, seen from one side: its poses, worked out as they are asked for, and how they fall on the page. */
 final class Scene
 {
-    /** Degrees, summed over the body, under which two poses look the same. */
-    private const LOOKS_SAME = 12.0;
+    /** Units by which a point must travel to be seen to move. */
+    private const MOVES = 1.5;
+    /** Degrees, summed over head, hand or foot, above which its beginning tells something; as many as that is what single fingers do otherwise. */
+    private const TOLD_CLOSER = 6.0;
+    private const FINGERS = 45.0;
 
     public readonly Pose $rest;
     public readonly View $view;
     public readonly Camera $camera;
+    public readonly Ends $ends;
     private readonly ?Footing $footing;
     /** @var array<string, Pose> by step id and side */
     private array $poses = [];
-    /** @var array{Posed|null, Posed} */
-    private array $ends;
     /** @var array{TableTop|null}|null null where it has not been asked for */
     private ?array $table = null;
-    /** @var list<non-empty-list<Vector>> */
-    private array $strokes;
+    /** @var list<non-empty-list<Vector>>|null null where they have not been asked for */
+    private ?array $strokes = null;
 
     /** @param array<string, Angles> $angles by step id */
     private function __construct(
@@ -48,8 +52,8 @@ final class Scene
     ) {
         $this->footing = Footing::of($variation, $side);
         $this->rest = $this->footing === null ? Settled::rest($seat, $variation->position) : Settled::pose(new Angles([]), $seat, $side, new BodyUse(), $variation->position, $this->footing);
-        $this->ends = $this->furthestApart();
-        $this->view = $view ?? $movement->viewOf($variation) ?? BestView::of(...$this->bodies(), seat: $seat, side: $side, bends: BestView::bends($movement));
+        $this->ends = Ends::of($movement, $variation, $this->rest, $this->pose(...), $this->posed(...));
+        $this->view = $view ?? $movement->viewOf($variation) ?? BestView::of($this->ends->widest, $this->ends->end->body, seat: $seat, side: $side, bends: BestView::bends($movement));
         $this->camera = Camera::of($this->view, $seat, $side);
     }
 
@@ -88,10 +92,24 @@ final class Scene
         return $this->footing === null ? Settled::restBody($this->seat, $this->variation->position) : Skeleton::of($this->rest, $this->seat);
     }
 
+    /** Whether hands tap, stroke or press, and so are what moves. */
+    public function isDoneByHands(): bool
+    {
+        return $this->variation->body->touch !== [];
+    }
+
     /** Whether eyes and mouth are what moves. */
     public function hasFace(): bool
     {
         return $this->variation->body->face !== [];
+    }
+
+    /** Whether forearms turn or fingers move while the arms stay where they are. */
+    public function movesHandsAlone(): bool
+    {
+        $way = $this->ends->end->body->point("hand-{$this->side->value}")->minus(($this->ends->start->body ?? $this->restBody())->point("hand-{$this->side->value}"));
+
+        return $this->movement->mainRegion() === Region::Arms && $way->length() < self::MOVES && $this->begins(Inset::hand($this->side)) !== null;
     }
 
     /** How the face is in a step; null where it is not what moves. */
@@ -114,9 +132,9 @@ final class Scene
 
         $at = $this->variation->propAt;
         // What stands beside stays where it is while the body moves: where the hand comes to lie on it.
-        $body = $at === PropPlace::Beside ? $this->ends[1]->body : $body;
+        $body = $at === PropPlace::Beside ? $this->ends->end->body : $body;
 
-        return [...($table?->shapes($camera, $this->side) ?? []), ...(Props::isBehindBack($at, $this->ends[1]->body) ? [] : Props::of($at, $this->variation->props, $body, $camera, $this->side, $inBoth))];
+        return [...($table?->shapes($camera, $this->side) ?? []), ...(Props::isBehindBack($at, $this->ends->end->body) ? [] : Props::of($at, $this->variation->props, $body, $camera, $this->side, $inBoth))];
     }
 
     /** @return list<Shape> what the body hides a part of, in a pose */
@@ -127,7 +145,7 @@ final class Scene
             return $this->under($body, $this->camera);
         }
 
-        return Props::isBehindBack($at, $this->ends[1]->body) ? Props::of($at, $this->variation->props, $body, $this->camera, $this->side) : [];
+        return Props::isBehindBack($at, $this->ends->end->body) ? Props::of($at, $this->variation->props, $body, $this->camera, $this->side) : [];
     }
 
     /** @return list<Shape> what lies under the leg that works and before the other */
@@ -240,58 +258,41 @@ final class Scene
         return false;
     }
 
-    /** @return array{Posed|null, Posed} where the movement comes from, null if that looks the same, and its furthest pose */
-    public function startAndEnd(): array
-    {
-        return $this->ends;
-    }
-
     /** @return list<non-empty-list<Vector>> the ways of hands that stroke a limb */
     public function strokes(): array
     {
-        return $this->strokes;
+        $at = $this->ends->at;
+
+        return $this->strokes ??= $at === null ? [] : Stroke::ways($this->variation->body, $this->movement->steps, $at, $this->side, fn (Step $step): Skeleton => $this->posed($this->pose($step->id), $step)->body);
     }
 
-    /** @return array{Skeleton, Skeleton} where the movement comes from, at rest where that looks the same, and its furthest pose */
-    public function bodies(): array
+    /** The step in which what is seen closer is least like its end; null where it stays as it is. */
+    public function begins(Inset $inset): ?Posed
     {
-        [$start, $end] = $this->ends;
+        [$end, $begun, $most] = [$this->ends->end->pose, null, self::TOLD_CLOSER];
+        foreach ($this->movement->steps as $step) {
+            $far = $inset->difference($this->pose($step->id), $end) + ($step->fingers === $this->ends->at?->fingers ? 0.0 : self::FINGERS);
+            if ($far > $most) {
+                [$begun, $most] = [$step, $far];
+            }
+        }
 
-        return [$start->body ?? $this->restBody(), $end->body];
+        return $begun === null ? null : $this->posed($this->pose($begun->id), $begun);
     }
 
-    /** @return array{Posed|null, Posed} */
-    private function furthestApart(): array
+    /** Whether a point moves in the movement itself, and not only on the way to where it begins: all does of what is taken up and held. */
+    public function moves(string $point): bool
     {
-        [$furthest, $at] = [$this->rest, null];
-        $most = 0.0;
-        foreach ($this->movement->steps as $step) {
-            $far = $this->rest->difference($this->pose($step->id));
-            if ($far > $most) {
-                [$furthest, $at, $most] = [$this->pose($step->id), $step, $far];
-            }
+        [$from, $at, $end] = [$this->ends->from, $this->ends->at, $this->ends->end->body];
+        if ($from !== null || $at?->phase === Phase::Enter || count($this->movement->steps) === 1) {
+            return true;
         }
         foreach ($this->movement->steps as $step) {
-            // Whoever stands up from a bend ends where standing rests.
-            if ($step->isShown && $most >= self::LOOKS_SAME) {
-                [$furthest, $at, $most] = [$this->pose($step->id), $step, self::LOOKS_SAME];
-            }
-        }
-        // Where nothing else moves, what eyes or mouth do.
-        $at ??= $this->movement->tellingFace($this->variation);
-        $from = null;
-        foreach ($this->movement->steps as $step) {
-            $far = $this->pose($step->id)->difference($furthest);
-            if ($far > $most) {
-                [$from, $most] = [$step, $far];
+            if ($this->camera->travel($this->posed($this->pose($step->id), $step)->body->point($point)->minus($end->point($point))) >= self::MOVES) {
+                return true;
             }
         }
 
-        $this->strokes = $at === null ? [] : Stroke::ways($this->variation->body, $this->movement->steps, $at, $this->side, fn (Step $step): Skeleton => $this->posed($this->pose($step->id), $step)->body);
-
-        return [
-            $most < self::LOOKS_SAME ? null : $this->posed($from === null ? $this->rest : $this->pose($from->id), $from),
-            $this->posed($at === null ? $this->rest : $this->pose($at->id), $at),
-        ];
+        return false;
     }
 }

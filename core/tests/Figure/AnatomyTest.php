@@ -250,7 +250,7 @@ final class AnatomyTest extends TestCase
     {
         $movement = Make::craft()->library->get('cat-cow');
         $scene = Scene::of($movement, $movement->variation('full'), Base::Chair, Side::Left, view: View::Side);
-        [, $end] = $scene->startAndEnd();
+        $end = $scene->ends->end;
         $trunk = Anatomy::of($end->body, $end->pose, $end->grips())['torso'];
         $turns = [];
         for ($i = 0; $i < 3; ++$i) {

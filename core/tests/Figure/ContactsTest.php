@@ -193,7 +193,7 @@ final class ContactsTest extends TestCase
         self::assertSame($legs, $variation->body->legs);
         foreach (Side::cases() as $named) {
             $scene = Scene::of($movement, $variation, Base::Chair, $named);
-            $body = $scene->startAndEnd()[1]->body;
+            $body = $scene->ends->end->body;
             [$over, $under] = [$named->value, $named->other()->value];
             [$from, $to] = $legs === LegContact::AnkleOnShin ? ['knee', 'ankle'] : ['hip', 'knee'];
             $point = $body->point(($legs === LegContact::ThighsCrossed ? 'knee' : 'ankle') . "-$over");

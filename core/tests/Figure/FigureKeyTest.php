@@ -67,7 +67,7 @@ final class FigureKeyTest extends TestCase
         $movement = Make::craft()->library->get('elbow-bend');
         foreach (Side::cases() as $weak) {
             $scene = Scene::of($movement, $movement->variation($movement->usualVariation), Base::Chair, Side::Left, carried: $weak);
-            $body = $scene->startAndEnd()[1]->body;
+            $body = $scene->ends->end->body;
             $hand = $body->point("hand-{$weak->other()->value}");
             self::assertLessThan(3.0, $hand->from($body->point("elbow-$weak->value"), $body->point("wrist-$weak->value")));
         }

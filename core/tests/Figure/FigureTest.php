@@ -244,7 +244,8 @@ final class FigureTest extends TestCase
     {
         $movement = Make::craft()->library->get('sit-to-stand');
         $hips = static function (string $rung) use ($movement): array {
-            [$start, $end] = Scene::of($movement, $movement->variation($rung), Base::Standing, Side::Left)->startAndEnd();
+            $ends = Scene::of($movement, $movement->variation($rung), Base::Standing, Side::Left)->ends;
+            [$start, $end] = [$ends->start, $ends->end];
 
             return [$start?->body->point('hips')->y, $end->body->point('hips')->y];
         };
