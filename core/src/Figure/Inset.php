@@ -19,8 +19,9 @@ final readonly class Inset
     private const RADIUS = 19.0;
     /** How much closer; the point in its middle, between two of the body; the pieces of a body. */
     private const HEAD = [1.85, ['head', 'chest', 0.3], ['torso', 'head']];
-    private const HAND = [1.9, ['wrist', 'fingers', 0.45], ['lower-arm']];
+    private const HAND = [2.1, ['wrist', 'fingers', 0.45], ['lower-arm']];
     private const FOOT = [1.75, ['ankle', 'toe', 0.4], ['shin']];
+    private const TOES = [2.0, ['ankle', 'toe', 0.4], ['shin']];
     private const BROAD_VIEWS = [View::ThreeQuarter, View::Front, View::Above, View::Side];
     /** How far a palm, a back of the hand or a sole is turned to the viewer, up to 1, to be seen well enough. */
     private const BROAD = 0.55;
@@ -53,14 +54,15 @@ final readonly class Inset
         $found = match ($movement->mainRegion()) {
             Region::HeadNeck => self::HEAD,
             Region::WristsHands => self::HAND,
-            Region::CalvesAnkles, Region::FeetToes => self::FOOT,
+            Region::CalvesAnkles, Region::FeetToes => self::moves($movement, JointAction::ToesSpread) ? self::TOES : self::FOOT,
             default => null,
         };
         if ($found === null) {
             return null;
         }
         $views = match ($found) {
-            self::FOOT => self::moves($movement, JointAction::ToesSpread) ? [View::Above, View::Front] : [View::Side],
+            self::FOOT => [View::Side],
+            self::TOES => [View::Above, View::Front],
             // A wrist that bends, and no finger, is seen as the whole figure is.
             self::HAND => self::moves($movement, JointAction::WristFlexion, JointAction::WristExtension) && !self::moves($movement, JointAction::FingersSpread, JointAction::FingersCurl) ? [] : self::BROAD_VIEWS,
             default => [],

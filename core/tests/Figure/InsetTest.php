@@ -135,7 +135,7 @@ final class InsetTest extends TestCase
     public function testAThumbOverTheFistLiesOnIt(): void
     {
         $movement = Make::craft()->library->get('fists-thumbs');
-        $shapes = self::inRing(Figure::of($movement, $movement->variation('ribs'), Base::Chair, Side::Left));
+        $shapes = array_values(array_filter(self::inRing(Figure::of($movement, $movement->variation('ribs'), Base::Chair, Side::Left)), static fn (Shape $shape): bool => !in_array($shape->role, ['inset', 'arrow'], true)));
         // The palm is drawn once more over what lies behind it, and the thumb after that.
         $palm = array_key_last(array_filter($shapes, static fn (Shape $shape): bool => !$shape->halo));
         self::assertSame($palm + 1, count($shapes) - 1, 'one finger after the palm');
