@@ -17,6 +17,9 @@ final readonly class Arrow
 {
     private const LEAST = Way::LEAST;
     private const LEAST_OF_SMALL = 0.8;
+    /** Units from which a head tells that the trunk leans, and how much of what travels furthest that is. */
+    private const LEANS = 3.0;
+    private const SHARE = 0.3;
     /** Units from which an arm is carried through the air, and not taken along by its shoulder. */
     private const CARRIED = 11.0;
     /** What else may tell of the upper half and of the lower half of the body, where the part that moves hardly travels itself. */
@@ -68,6 +71,7 @@ final readonly class Arrow
         }
         $own = self::traced($zone, $end->pose, $side);
         $others = match (true) {
+            $zone === Zone::Shoulders || $zone === Zone::Arms => array_slice(self::ABOVE, 1),
             !in_array($zone, [Zone::Hips, Zone::Legs, Zone::Feet], true) => self::ABOVE,
             $scene->isDoneByHands() => self::HANDS,
             default => self::BELOW,
@@ -87,6 +91,10 @@ final readonly class Arrow
     private static function furthest(Way $way, string $own, array $others, bool $isHead): array
     {
         $told = $way->byTravel($others);
+        // A trunk that leans is told by its head, however much further a hand slides with it.
+        if ($own === 'head' && ($told['head'] ?? 0.0) >= max(self::LEANS, self::SHARE * max([0.0, ...$told]))) {
+            return $way->line($own, 0.0, self::LEAST);
+        }
         $isSmall = $isHead || str_starts_with($own, 'shoulder');
         // Of a head the least tilt counts more than what hands do there, of a shoulder its lift more than what it takes along.
         foreach ($isHead ? [] : $told as $point => $travel) {

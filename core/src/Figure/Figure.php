@@ -39,17 +39,17 @@ final readonly class Figure
         $body = BodyDrawing::of($movement, $scene, $side, $absent);
         [$start, $end] = [$scene->ends->start, $scene->ends->end];
         $shadow = $start === null ? [] : $body->shadow($start, $end, $scene->camera);
-        $closer = $body->closerStart($scene);
-        $moves = MovingParts::side($movement, $scene, $side);
-        $arrows = $body->isMissing($moves) ? [] : Arrow::of($movement, $scene, $start, $end, $moves, $absent, $closer !== null);
         [$behind, $before, $over, $lap] = $scene->furniture();
+        $shapes = $body->shapes($end, $scene->camera, null, [...$before, ...$scene->propsUnderLeg($end->body)], [...$over, ...$scene->props($end->body)], $lap, static fn (Camera $closer): array => $scene->closer($end->body, $closer), $body->closerStart($scene));
+        $moves = MovingParts::side($movement, $scene, $side);
+        $arrows = $body->isMissing($moves) ? [] : Arrow::of($movement, $scene, $start, $end, $moves, $absent, in_array('arrow', array_column($shapes, 'role'), true));
 
         return new self([
             ...$behind,
             ...$scene->propsBehind(),
             ...$shadow,
             ...$scene->propsUnder($end->body),
-            ...$body->shapes($end, $scene->camera, null, [...$before, ...$scene->propsUnderLeg($end->body)], [...$over, ...$scene->props($end->body)], $lap, static fn (Camera $camera): array => $scene->closer($end->body, $camera), $closer),
+            ...$shapes,
             ...array_merge(...array_map(static fn (array $limb): array => CarerHands::of($end->body, $limb[0], $limb[1], $scene->camera), $moved)),
             ...$arrows,
         ]);

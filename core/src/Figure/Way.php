@@ -16,6 +16,8 @@ final readonly class Way
     /** Units from which a way that is short and yet all there is to see is drawn out, and how far. */
     public const LEAST = 1.0;
     private const DRAWN_OUT = 9.0;
+    /** How much of the way of an elbow its hand goes that takes it along. */
+    private const WITH_HAND = 0.4;
     /** How far beyond the page it may reach, to each side, and above and below. */
     private const BESIDE = 8.0;
     private const OVER = 5.0;
@@ -59,7 +61,8 @@ final readonly class Way
         }
         arsort($travel);
 
-        return $travel;
+        // Where a hand goes, its elbow tells nothing more.
+        return array_filter($travel, static fn (float $far, string $point): bool => ($travel[str_replace('elbow', 'hand', $point)] ?? 0.0) < self::WITH_HAND * $far || !str_starts_with($point, 'elbow'), ARRAY_FILTER_USE_BOTH);
     }
 
     /** @return list<Shape> the way of a limb; where it would go over the face, that of its elbow */
