@@ -12,6 +12,7 @@ use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseHands;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\JointAngle;
@@ -38,7 +39,7 @@ final readonly class Shape
     public function __construct(public Movement $movement, public Variation $variation, public Base $base)
     {
         $this->seat = DrawnSeat::of($base, $variation->position);
-        $this->body = $variation->body;
+        $this->body = BaseHands::use($variation, $base);
         $degrees = [];
         foreach ($variation->anglesOn($base) as $step => $angles) {
             $degrees[$step] = array_column(array_map(static fn (JointAngle $angle): array => [$angle->key, $angle->degrees], $angles->on(Side::Left)), 1, 0);

@@ -10,6 +10,7 @@ use KindChair\Body\Side;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseHands;
 use KindChair\Movement\BaseWords;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\HandContact;
@@ -40,15 +41,16 @@ final readonly class Contacts
     public function settled(Variation $variation, array $steps): Variation
     {
         $onSeat = [];
-        foreach ($variation->body->hands === [] ? [] : self::seats($variation) as $key => $seat) {
-            foreach ($steps as $step) {
-                $onSeat[$key][$step->id] = $this->step($variation, $step, $seat);
+        foreach (self::seats($variation) as $key => $seat) {
+            $use = BaseHands::use($variation, Base::tryFrom($key) ?? Base::Chair);
+            foreach ($use->hands === [] ? [] : $steps as $step) {
+                $onSeat[$key][$step->id] = $this->step($variation, $use, $step, $seat);
             }
         }
         $lying = $variation->position === Position::BedFlat ? null : $variation->lying();
         if ($lying !== null && $lying->body->hands !== []) {
             foreach ($steps as $step) {
-                $onSeat[BaseWords::FLAT][$step->id] = $this->step($lying, $step, DrawnSeat::FlatBed);
+                $onSeat[BaseWords::FLAT][$step->id] = $this->step($lying, $lying->body, $step, DrawnSeat::FlatBed);
             }
         }
 
@@ -77,9 +79,9 @@ final readonly class Contacts
     }
 
     /** The angles of a step with the hands brought to where they lie, while the left side is named. */
-    private function step(Variation $variation, Step $step, DrawnSeat $seat): Angles
+    private function step(Variation $variation, BodyUse $use, Step $step, DrawnSeat $seat): Angles
     {
-        return $this->brought($variation->angles[$step->id], self::during($variation->body, $step->id, $step->phase), $seat, $variation->body, $variation->position, Footing::of($variation, Side::Left), Settled::stepsBack($variation->body, $variation->angles, $seat));
+        return $this->brought($variation->angles[$step->id], self::during($use, $step->id, $step->phase), $seat, $use, $variation->position, Footing::of($variation, Side::Left), Settled::stepsBack($variation->body, $variation->angles, $seat));
     }
 
     /**
@@ -126,7 +128,7 @@ final readonly class Contacts
         $seat = DrawnSeat::of($base, $variation->position, $withArms);
         $body = Skeleton::of(Settled::step($variation, $variation->anglesOn($base, $withArms)[$step->id], $seat, $named), $seat);
         $missed = [];
-        foreach (self::during($variation->body, $step->id, $step->phase, $named) as [$side, $contact]) {
+        foreach (self::during(BaseHands::use($variation, $base), $step->id, $step->phase, $named) as [$side, $contact]) {
             [$palm, $fingers] = [$body->point("hand-$side->value"), $body->point("fingers-$side->value")];
             $short = min(array_map(static fn (Vector $place): float => $place->from($palm, $fingers), HandPlaces::of($contact->on, $side, $contact->isAcross, $body, $seat)));
             $missed[] = ['side' => $side, 'contact' => $contact, 'short' => $short];

@@ -10,6 +10,7 @@ use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseFacts;
+use KindChair\Movement\BaseHands;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\Movement;
 use KindChair\Movement\Phase;
@@ -48,6 +49,7 @@ final class Scene
         private readonly Side $side,
         private readonly array $angles,
         private readonly ?Side $carried,
+        private readonly BodyUse $use,
         ?View $view,
     ) {
         $this->footing = Footing::of($variation, $side);
@@ -63,7 +65,7 @@ final class Scene
      */
     public static function of(Movement $movement, Variation $variation, Base $base, Side $side, bool $withArms = false, ?View $view = null, ?Side $carried = null): self
     {
-        return new self($movement, $variation, DrawnSeat::of($base, $variation->position, $withArms), $side, $variation->anglesOn($base, $withArms), $carried, $view);
+        return new self($movement, $variation, DrawnSeat::of($base, $variation->position, $withArms), $side, $variation->anglesOn($base, $withArms), $carried, BaseHands::use($variation, $base), $view);
     }
 
     /** @param Side|null $named the side that is named; null for the one of this scene */
@@ -72,7 +74,7 @@ final class Scene
         $named ??= $this->side;
 
         return $this->poses["$stepId/$named->value"] ??= $this->sameAs($stepId, $named)
-            ?? Hanging::clear(Settled::step($this->variation, $this->angles[$stepId], $this->seat, $named, $this->footing), $this->seat, Contacts::lying($this->variation->body, $this->movement->steps, $stepId, $named));
+            ?? Hanging::clear(Settled::step($this->variation, $this->angles[$stepId], $this->seat, $named, $this->footing), $this->seat, Contacts::lying($this->use, $this->movement->steps, $stepId, $named));
     }
 
     /** The pose of another step with the same angles: what goes out comes back the same way. */
@@ -95,13 +97,13 @@ final class Scene
     /** Whether hands tap, stroke or press, and so are what moves. */
     public function isDoneByHands(): bool
     {
-        return $this->variation->body->touch !== [];
+        return $this->use->touch !== [];
     }
 
     /** Whether eyes and mouth are what moves. */
     public function hasFace(): bool
     {
-        return $this->variation->body->face !== [];
+        return $this->use->face !== [];
     }
 
     /** Whether forearms turn or fingers move while the arms stay where they are. */
@@ -115,7 +117,7 @@ final class Scene
     /** How the face is in a step; null where it is not what moves. */
     public function expression(?Step $step, Side $named): ?Expression
     {
-        return $this->hasFace() ? Expression::of($this->variation->body->faceIn($step->id ?? ''), $named) : null;
+        return $this->hasFace() ? Expression::of($this->use->faceIn($step->id ?? ''), $named) : null;
     }
 
     /**
@@ -183,7 +185,7 @@ final class Scene
         $named ??= $this->side;
         $face ??= $this->expression($step, $named);
         $body = $pose === $this->rest ? $this->restBody() : Skeleton::of($pose, $this->seat);
-        $contacts = $step === null ? [] : Contacts::during($this->variation->body, $step->id, $step->phase, $named);
+        $contacts = $step === null ? [] : Contacts::during($this->use, $step->id, $step->phase, $named);
         if ($step !== null && $this->seat !== DrawnSeat::Standing && $this->seat !== DrawnSeat::FlatBed) {
             [$pose, $body] = OverThighs::held($pose, $body, $this->seat, array_column($contacts, 0));
         }
@@ -197,10 +199,10 @@ final class Scene
         if (PalmToPalm::isMeant($pose, $contacts)) {
             return PalmToPalm::posed($pose, $body, $this->seat, $face);
         }
-        [$seat, $variation] = [$this->seat, $this->variation];
+        [$seat, $variation, $use] = [$this->seat, $this->variation, $this->use];
 
-        return new Posed($pose, $body, static function () use ($body, $pose, $seat, $contacts, $variation, $helps, $step): array {
-            $grips = Grips::of($body, $pose, $seat, $contacts, $variation->body, Props::fillHands($variation->propAt));
+        return new Posed($pose, $body, static function () use ($body, $pose, $seat, $contacts, $variation, $use, $helps, $step): array {
+            $grips = Grips::of($body, $pose, $seat, $contacts, $use, Props::fillHands($variation->propAt));
             if ($helps !== null) {
                 $grips[$helps->value] = Grip::holding($body->point("wrist-{$helps->other()->value}"), "lower-arm-{$helps->other()->value}");
             }
@@ -216,7 +218,7 @@ final class Scene
      */
     public function staying(Pose $from, ?Step $begun, Side $wasNamed, Pose $to, Step $step, Side $named): StayingHands
     {
-        $use = $this->variation->body;
+        $use = $this->use;
 
         return StayingHands::between($from, StayingHands::lying($use, $begun, $from, $wasNamed, $this->seat), $to, StayingHands::lying($use, $step, $to, $named, $this->seat), $this->seat);
     }
@@ -263,7 +265,7 @@ final class Scene
     {
         $at = $this->ends->at;
 
-        return $this->strokes ??= $at === null ? [] : Stroke::ways($this->variation->body, $this->movement->steps, $at, $this->side, fn (Step $step): Skeleton => $this->posed($this->pose($step->id), $step)->body);
+        return $this->strokes ??= $at === null ? [] : Stroke::ways($this->use, $this->movement->steps, $at, $this->side, fn (Step $step): Skeleton => $this->posed($this->pose($step->id), $step)->body);
     }
 
     /** The step in which what is seen closer is least like its end; null where it stays as it is. */

@@ -9,6 +9,7 @@ use KindChair\Body\Region;
 use KindChair\Breath\Breath;
 use KindChair\Figure\Contacts;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseHands;
 use KindChair\Movement\BaseWords;
 use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
@@ -56,7 +57,7 @@ final readonly class MovementReader
             foreach ($variations as $rung) {
                 $with = $rung->with($option);
                 if ($with !== null) {
-                    $isAsBefore = $with->angles == $rung->angles && $with->body->hands == $rung->body->hands;
+                    $isAsBefore = $with->angles == $rung->angles && $with->body->hands == $rung->body->hands && array_filter($with->bases, static fn (Base $base): bool => BaseHands::told($with, $base) != BaseHands::told($rung, $base)) === [];
                     $withProps[] = $isAsBefore ? $with->onSeatsOf($rung) : $contacts->settled($with, $steps);
                 }
             }
@@ -169,7 +170,13 @@ final readonly class MovementReader
             if ($shape !== null && $base !== BaseWords::FLAT) {
                 throw $shape->expected('a shape for who lies flat only');
             }
-            $words[$base] = new BaseWords($one->maybe('say')?->string(), $one->maybe('introduction')?->string(), array_map(self::cue(...), $one->maybe('cues')?->members() ?? []), self::lyingShape($shape));
+            $words[$base] = new BaseWords(
+                $one->maybe('say')?->string(),
+                $one->maybe('introduction')?->string(),
+                array_map(self::cue(...), $one->maybe('cues')?->members() ?? []),
+                self::lyingShape($shape),
+                ShapeReader::hands($one->maybe('hands')),
+            );
         }
 
         return $words;
@@ -209,7 +216,7 @@ final readonly class MovementReader
         if (count($bases) === 1 && isset($words[$bases[0]->value])) {
             // What a rung for one base says of its own goes before what the movement says there.
             $there = $words[$bases[0]->value];
-            $forBase[$bases[0]->value] = new BaseWords($there->say, $there->introduction, array_diff_key($there->cues, $node->maybe('cues')?->members() ?? []), $there->shape);
+            $forBase[$bases[0]->value] = new BaseWords($there->say, $there->introduction, array_diff_key($there->cues, $node->maybe('cues')?->members() ?? []), $there->shape, $there->hands);
             $words = $forBase;
         }
         foreach (self::baseWords($node->maybe('forBase')) as $base => $own) {

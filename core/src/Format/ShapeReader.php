@@ -58,19 +58,28 @@ final readonly class ShapeReader
         return $all;
     }
 
+    /**
+     * @return list<HandContact>
+     * @throws FormatError
+     */
+    public static function hands(?Node $node): array
+    {
+        return array_map(static fn (Node $hand): HandContact => new HandContact(
+            $hand->at('who')->enum(AngleRole::class),
+            $hand->at('on')->enum(HandPlace::class),
+            $hand->maybe('bears')?->bool() ?? false,
+            $hand->maybe('across')?->bool() ?? false,
+            $hand->maybe('in')?->strings() ?? [],
+        ), $node?->items() ?? []);
+    }
+
     /** @throws FormatError */
     public static function bodyUse(?Node $node): BodyUse
     {
         $legs = $node?->maybe('legs');
 
         return new BodyUse(
-            hands: array_map(static fn (Node $hand): HandContact => new HandContact(
-                $hand->at('who')->enum(AngleRole::class),
-                $hand->at('on')->enum(HandPlace::class),
-                $hand->maybe('bears')?->bool() ?? false,
-                $hand->maybe('across')?->bool() ?? false,
-                $hand->maybe('in')?->strings() ?? [],
-            ), $node?->maybe('hands')?->items() ?? []),
+            hands: self::hands($node?->maybe('hands')),
             legs: $legs?->enum(LegContact::class),
             effort: array_map(static fn (Node $effort): Effort => $effort->enum(Effort::class), $node?->maybe('effort')?->items() ?? []),
             touch: array_map(static fn (Node $touch): Touch => new Touch($touch->at('does')->enum(TouchKind::class), $touch->at('where')->string()), $node?->maybe('touch')?->items() ?? []),

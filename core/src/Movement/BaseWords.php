@@ -15,17 +15,18 @@ final readonly class BaseWords
      * @param string|null $introduction in place of the chair's, where that would not be true
      * @param array<string, Cue> $cues by step id, in place of the chair's
      * @param LyingShape|null $shape what the line tells, for who lies flat
+     * @param list<HandContact> $hands where the line has the hands; a hand that lies there lies nowhere else
      */
-    public function __construct(public ?string $say = null, public ?string $introduction = null, public array $cues = [], public ?LyingShape $shape = null)
+    public function __construct(public ?string $say = null, public ?string $introduction = null, public array $cues = [], public ?LyingShape $shape = null, public array $hands = [])
     {
     }
 
     /** These words, and those of a movement where a rung has none of its own. */
     public function or(self $others): self
     {
-        // A line of its own tells a shape of its own.
-        $shape = $this->shape ?? ($this->say === null ? $others->shape : null);
+        // A line of its own tells a shape and hands of its own.
+        $told = $this->say === null ? $others : $this;
 
-        return new self($this->say ?? $others->say, $this->introduction ?? $others->introduction, [...$others->cues, ...$this->cues], $shape);
+        return new self($this->say ?? $others->say, $this->introduction ?? $others->introduction, [...$others->cues, ...$this->cues], $this->shape ?? $told->shape, $this->hands === [] ? $told->hands : $this->hands);
     }
 }

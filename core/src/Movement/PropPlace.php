@@ -50,6 +50,12 @@ enum PropPlace: string
     /** Under the arm that rests, such as a weak one. */
     case UnderArm = 'under-arm';
 
+    /** Whether hands hold what is there or lie on it, and so on nothing else. */
+    public function takesHands(): bool
+    {
+        return in_array($this, [self::InHands, self::RoundFoot, self::RoundThigh, self::InArms, self::OnLap, self::InHand, self::BetweenPalms, self::InFront, self::UnderArm], true);
+    }
+
     public function plainName(): string
     {
         return match ($this) {

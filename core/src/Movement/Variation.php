@@ -124,7 +124,7 @@ final class Variation
             return null;
         }
         $angles = [];
-        foreach ($this->anglesOn(Base::Bed) as $step => $written) {
+        foreach ($this->angles as $step => $written) {
             $lying = $written->lying();
             if ($lying === null) {
                 return null;

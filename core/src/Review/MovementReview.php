@@ -11,6 +11,7 @@ use KindChair\Movement\ChangeOvers;
 use KindChair\Movement\Movement;
 use KindChair\People\PrecautionBook;
 use KindChair\Review\MovementRules\AnglesWithinRange;
+use KindChair\Review\MovementRules\BaseLinesAreShown;
 use KindChair\Review\MovementRules\BreathAlternates;
 use KindChair\Review\MovementRules\BreathGoesWithMovement;
 use KindChair\Review\MovementRules\CuesAreSpeakable;
@@ -18,7 +19,6 @@ use KindChair\Review\MovementRules\DosesAreOrdered;
 use KindChair\Review\MovementRules\EffortGoesOut;
 use KindChair\Review\MovementRules\GentlestSuitsMost;
 use KindChair\Review\MovementRules\HandsReachTheirPlace;
-use KindChair\Review\MovementRules\LyingLinesAreShown;
 use KindChair\Review\MovementRules\NamesWhatMoves;
 use KindChair\Review\MovementRules\OffersAChoice;
 use KindChair\Review\MovementRules\PropsServe;
@@ -56,7 +56,7 @@ final readonly class MovementReview
     /** What a movement of the library has to have besides: a teacher's own may do with less. */
     public function forTheLibrary(ChangeOvers $changeOvers, DemandBook $demands): self
     {
-        return new self([...$this->rules, new NamesWhatMoves(), new OffersAChoice(), new RefinesEveryRung(), new SpeaksToEverybody(), new LyingLinesAreShown(), new PropsServe($changeOvers, $demands)]);
+        return new self([...$this->rules, new NamesWhatMoves(), new OffersAChoice(), new RefinesEveryRung(), new SpeaksToEverybody(), new BaseLinesAreShown(), new PropsServe($changeOvers, $demands)]);
     }
 
     /** @return list<MovementProblem> none when the movement is sound */

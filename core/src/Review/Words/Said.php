@@ -8,6 +8,7 @@ use KindChair\Body\JointAction;
 use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseHands;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\Movement;
@@ -53,7 +54,7 @@ final readonly class Said
             static fn ($angle): bool => in_array($angle->action->joint()->value, ['shoulder', 'elbow', 'wrist', 'fingers'], true) && $angle->degrees > 0,
         );
 
-        return $arms !== [] || $this->variation->body->hands !== [];
+        return $arms !== [] || $this->hands() !== [];
     }
 
     /** Whether a leg is anywhere else than at rest in this step or the one before it, or works where it is. */
@@ -71,9 +72,15 @@ final readonly class Said
     public function hasHandOn(array $places): bool
     {
         return array_filter(
-            $this->variation->body->hands,
+            $this->hands(),
             static fn (HandContact $hand): bool => in_array($hand->on, $places, true),
         ) !== [];
+    }
+
+    /** @return list<HandContact> on this base */
+    private function hands(): array
+    {
+        return BaseHands::use($this->variation, $this->base)->hands;
     }
 
     /** @param array<JointAction> $actions */
