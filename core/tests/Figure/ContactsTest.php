@@ -16,6 +16,7 @@ use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
 use KindChair\Figure\Vector;
 use KindChair\Movement\Base;
+use KindChair\Movement\BaseHands;
 use KindChair\Movement\Effort;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\LegContact;
@@ -57,7 +58,7 @@ final class ContactsTest extends TestCase
     {
         $off = [];
         foreach (self::onEverySeat() as [$movement, $variation, $base, $withArms]) {
-            foreach ($variation->body->hands as $contact) {
+            foreach (BaseHands::use($variation, $base)->hands as $contact) {
                 if ($contact->on !== HandPlace::Thigh && $contact->on !== HandPlace::Knee) {
                     continue;
                 }
@@ -120,7 +121,7 @@ final class ContactsTest extends TestCase
         foreach (Side::cases() as $hand) {
             foreach ($places as $place) {
                 foreach ([...HandPlaces::of($place, $hand, false, $body, $seat), ...HandPlaces::of($place, $hand, true, $body, $seat)] as $point) {
-                    $apart[] = $body->point("hand-$hand->value")->minus($point)->length();
+                    $apart[] = $point->from($body->point("hand-$hand->value"), $body->point("fingers-$hand->value"));
                 }
             }
         }
@@ -136,7 +137,7 @@ final class ContactsTest extends TestCase
             $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms);
             foreach ($scene->seat->ground() === null ? [] : $movement->steps as $step) {
                 $body = $scene->posed($scene->pose($step->id), $step)->body;
-                $lying = array_column(Contacts::during($variation->body, $step->id, $step->phase), 0);
+                $lying = array_column(Contacts::during(BaseHands::use($variation, $base), $step->id, $step->phase), 0);
                 foreach (array_filter(Side::cases(), static fn (Side $side): bool => !in_array($side, $lying, true)) as $hand) {
                     foreach (Side::cases() as $leg) {
                         $away = $body->point("hand-$hand->value")->from($body->point("hip-$leg->value"), $body->point("knee-$leg->value"));

@@ -73,6 +73,8 @@ final class SafetyEye
     ];
 
     /** What is one side's own, and which word of a hand or leg tells the side. */
+    /** Places of a thing that is held or lain on, and so leaves no hand for an armrest. */
+    private const TAKES_HANDS = ['in-hands', 'round-foot', 'round-thigh', 'in-arms', 'on-lap', 'in-hand', 'between-palms', 'in-front', 'under-arm'];
     private const SIDED = ['arm', 'behind', 'wrist-weight', 'drawn-arm', 'drawn-hand', 'crossed', 'ankle-up', 'hip-closed', 'leg-behind', 'knee', 'hand-on-head', 'edge', 'strap'];
 
     /** @var array<string, array<string, mixed>> */
@@ -236,6 +238,7 @@ final class SafetyEye
         $found = array_values(array_filter($file['variations'], static fn (array $one): bool => $one['id'] === $plain))[0];
         $body = $found['body'] ?? $file['body'] ?? [];
         $body = $prop === null ? $body : self::withProp($body, array_values(array_filter($file['withProps'], static fn (array $one): bool => "$one[prop]-$one[at]" === $prop))[0]);
+        $body = self::onBase($body, $file, $found, $person, $prop === null ? [] : array_values(array_filter($file['withProps'], static fn (array $one): bool => "$one[prop]-$one[at]" === $prop))[0]);
         $sides = ['work' => [$named], 'other' => [$named->other()], 'both' => Side::cases(), 'hand' => [$named]];
         $facts = ['hands-off' => 0.0];
         $holding = self::holding($version, in_array($file['laterality']['sides'], ['one-sided', 'alternating'], true), $named);
@@ -276,7 +279,8 @@ final class SafetyEye
             }
             $able = array_diff(['left', 'right'], array_map(static fn ($weak): string => $weak->limb->value === 'arm' ? $weak->side->value : '', $person->weakLimbs));
             $isScaledAway = ($found['share'] ?? 1) === 0;
-            if (!$isScaledAway && count(array_unique(array_diff(array_intersect($moving, $able), $held))) === 2) {
+            // Who lies flat needs no hand to stay upright.
+            if (!$isScaledAway && !$person->isFlat() && count(array_unique(array_diff(array_intersect($moving, $able), $held))) === 2) {
                 $facts['hands-off'] = 1.0;
             }
         }
@@ -333,6 +337,26 @@ final class SafetyEye
             'effort' => [...$body['effort'] ?? [], ...$adds['effort'] ?? []],
             'also' => array_diff([...$body['also'] ?? [], ...$adds['also'] ?? []], $option['frees'] ?? []),
         ] + $body;
+    }
+
+    /**
+     * What the file says of somebody on their base, whose line may have the hands elsewhere.
+     *
+     * @param array<string, mixed> $body
+     * @param array<string, mixed> $file
+     * @param array<string, mixed> $rung
+     * @param array<string, mixed> $option the prop that is used; empty without one
+     * @return array<string, mixed>
+     */
+    private static function onBase(array $body, array $file, array $rung, Participant $person, array $option): array
+    {
+        $base = $person->base->value;
+        $own = $rung['forBase'][$base] ?? [];
+        $line = is_string($own) || isset($own['say']) || isset($own['hands']) ? $own : $file['forBase'][$base] ?? [];
+        $hands = is_array($line) ? $line['hands'] ?? [] : [];
+        $isTaken = isset($option['adds']['hands']) || ($option['letsGo'] ?? false) || in_array($option['at'] ?? '', self::TAKES_HANDS, true);
+
+        return $hands === [] || $isTaken || $person->isFlat() || !in_array($base, $rung['bases'], true) ? $body : self::withProp($body, ['at' => '', 'adds' => ['hands' => $hands]]);
     }
 
     /** The hand that holds on, when one does. */
