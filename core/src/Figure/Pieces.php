@@ -18,7 +18,7 @@ final readonly class Pieces
     /** Units by which something must be nearer than what it is drawn on to be seen from there. */
     private const FACES = 0.5;
     /** The same for a nose that is seen on the face rather than beside it. */
-    private const TOWARDS = 4.2;
+    private const TOWARDS = 3.3;
 
     /**
      * @param Side $near the side that is turned towards the viewer
