@@ -96,4 +96,13 @@ final class BaseHandsTest extends TestCase
 
         self::assertCount($problems, (new BaseLinesAreShown())->check($movement));
     }
+
+    public function testAnIntroductionIsHeldToItClauseByClause(): void
+    {
+        $belly = new BodyUse([new HandContact(AngleRole::Both, HandPlace::Belly)]);
+        $said = static fn (string $introduction): array => (new BaseLinesAreShown())->check(Make::movement('tried', variations: [Make::variation('plain', Make::breathSteps(), body: $belly, bases: [Base::Chair], introduction: $introduction)]));
+
+        self::assertSame([], $said('Hands on the belly; sit tall, or lean back.'));
+        self::assertCount(1, $said('Hands on the thighs; sit tall, or lean back.'), 'the choice is another one');
+    }
 }

@@ -18,17 +18,18 @@ use KindChair\Review\Words\LyingClaims;
 use KindChair\Review\Words\Said;
 use KindChair\Review\Words\SeatedClaims;
 
-/** What the line for a base says of hands, and for who lies flat of all, is what is drawn there. */
+/** What introductions and the lines for a base say of hands, and those for who lies flat of all, is what is drawn there. */
 final readonly class BaseLinesAreShown implements MovementRule
 {
     public function check(Movement $movement): array
     {
         $problems = [];
         foreach ($movement->variations as $rung) {
-            foreach ([Base::Wheelchair, Base::Bed] as $base) {
-                $line = $rung->allows($base) && $rung->position !== Position::BedFlat ? $rung->sayOn($base) : null;
-                foreach ($line === null ? [] : self::wrong($movement, $rung, $base, $line, SeatedClaims::all()) as $wrong) {
-                    $problems[] = new MovementProblem("variations/$rung->id/$base->value", "\"$line\": $wrong.");
+            foreach ($rung->position === Position::BedFlat ? [] : $rung->bases as $base) {
+                foreach (self::said($rung, $base) as $line) {
+                    foreach (self::wrong($movement, $rung, $base, $line, SeatedClaims::all()) as $wrong) {
+                        $problems[] = new MovementProblem("variations/$rung->id/$base->value", "\"$line\": $wrong.");
+                    }
                 }
             }
             $shape = $rung->allows(Base::Bed) ? $rung->lying() : null;
@@ -39,6 +40,12 @@ final readonly class BaseLinesAreShown implements MovementRule
         }
 
         return $problems;
+    }
+
+    /** @return list<string> what is said on a base before anything moves: the introduction, clause by clause, and the line of that base */
+    private static function said(Variation $rung, Base $base): array
+    {
+        return [...preg_split('/(?<=[.;])\s+/', $rung->spokenOn($base)->introduction) ?: [], ...array_filter([$base === Base::Chair ? null : $rung->sayOn($base)])];
     }
 
     /**
