@@ -62,14 +62,16 @@ final readonly class Arrow
             return self::circles($zone, $scene, $end, $both ? self::there($zone, $end->pose, [$side->other(), $side], $absent) : [$side]);
         }
         $way = Way::of($scene, $start, $end);
+        // A head that nods takes its nose further than itself.
+        $nods = $zone === Zone::Head && $way->isFromSide();
         $lines = array_merge(...array_map(
-            static fn (Side $limb): array => $way->ofLimb(self::traced($zone, $end->pose, $limb), $limb),
+            static fn (Side $limb): array => $way->ofLimb($nods ? 'nose' : self::traced($zone, $end->pose, $limb), $limb),
             $both ? self::there($zone, $end->pose, Side::cases(), $absent) : [$side],
         ));
         if ($lines !== [] || $isToldCloser && $zone === Zone::Feet) {
             return $lines;
         }
-        $own = self::traced($zone, $end->pose, $side);
+        $own = $nods ? 'nose' : self::traced($zone, $end->pose, $side);
         $others = match (true) {
             $zone === Zone::Shoulders || $zone === Zone::Arms => array_slice(self::ABOVE, 1),
             !in_array($zone, [Zone::Hips, Zone::Legs, Zone::Feet], true) => self::ABOVE,

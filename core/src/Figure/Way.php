@@ -114,8 +114,12 @@ final readonly class Way
      */
     private function beside(string $traced, float $shortest = self::SHORTEST, ?float $least = null): array
     {
-        $centre = $traced === 'head' ? 'hips' : 'middle';
-        $out = $traced === 'head' ? 13.5 : 7;
+        // Of a head over it, of a nose before it, of a limb away from the trunk.
+        [$centre, $out] = match ($traced) {
+            'head' => ['hips', 13.5],
+            'nose' => ['head', 3.0],
+            default => ['middle', 7.0],
+        };
         $points = [];
         $length = 0.0;
         foreach ($this->bodies as $i => $skeleton) {
