@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useMovements } from '../../../api/queries';
 import { TextField } from '../../../parts/Field';
 import { withText } from '../../../parts/without';
-import { sayOf, saying } from './baseWords';
+import { BaseLine } from './BaseLine';
 import { replaceAt, type Change, type Draft } from './draft';
 
 /** Movements by name, to be named as substitute or counter-movement. */
@@ -162,15 +162,13 @@ export function Cautions({ draft, change }: { draft: Draft; change: Change }) {
                         ['bed-flat', 'To somebody who lies flat'],
                     ] as const
                 ).map(([who, label]) => (
-                    <TextField
+                    <BaseLine
                         key={who}
+                        who={who}
                         label={label}
                         hint="Exactly what they do, as you would say it."
-                        value={sayOf(draft.forBase, who)}
-                        maxLength={160}
-                        onChange={(event) =>
-                            change((one) => ({ ...one, forBase: saying(one.forBase, who, event.target.value) }))
-                        }
+                        forBase={draft.forBase}
+                        onChange={(forBase) => change((one) => ({ ...one, forBase }))}
                     />
                 ))}
                 <TextField

@@ -5,7 +5,8 @@ import { Asks } from '../../../parts/Asks';
 import { Choice, TextField } from '../../../parts/Field';
 import { without } from '../../../parts/without';
 import { BodyQuestions } from './BodyQuestions';
-import { sayOf, saying } from './baseWords';
+import { BaseLine } from './BaseLine';
+import { sayOf } from './baseWords';
 import { moved, newId, replaceAt, type Change, type Draft, type DraftRung } from './draft';
 
 interface Props {
@@ -151,15 +152,13 @@ export function Ladder({ draft, change, asks, library, chosen, onChoose }: Props
                             {rung.bases
                                 .filter((base) => base === 'wheelchair' || base === 'bed')
                                 .map((base) => (
-                                    <TextField
+                                    <BaseLine
                                         key={base}
+                                        who={base}
                                         label={`In a ${base}`}
-                                        value={sayOf(rung.forBase, base)}
                                         placeholder={sayOf(draft.forBase, base)}
-                                        maxLength={160}
-                                        onChange={(event) =>
-                                            set({ forBase: saying(rung.forBase, base, event.target.value) })
-                                        }
+                                        forBase={rung.forBase}
+                                        onChange={(forBase) => set({ forBase })}
                                     />
                                 ))}
                         </div>

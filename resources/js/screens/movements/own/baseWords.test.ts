@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { sayOf, saying } from './baseWords';
+import { drawnBy, sayOf, saying, undrawn } from './baseWords';
 
 const cues = { in: { first: 'In, from the pillow.', short: 'In.' } };
 
@@ -19,5 +19,19 @@ describe('what somebody on a base is told', () => {
         expect(saying({ bed: { say: 'Old.', cues } }, 'bed', '')).toEqual({ bed: { cues } });
         expect(saying({ bed: 'Old.' }, 'bed', '')).toEqual({});
         expect(saying(undefined, 'wheelchair', 'New.')).toEqual({ wheelchair: 'New.' });
+    });
+
+    it('goes on being drawn until it says something else', () => {
+        const hands = [{ who: 'both', on: 'armrest' }] as const;
+        const forBase = {
+            wheelchair: { say: 'Hands on the armrests.', hands: [...hands] },
+            bed: { cues, hands: [...hands] },
+        };
+        expect(drawnBy(forBase, 'wheelchair')).toBe('hands');
+        expect(drawnBy(saying(forBase, 'wheelchair', 'Hands on both armrests.'), 'wheelchair')).toBe('hands');
+        expect(drawnBy({ 'bed-flat': { say: 'Knees fall out.', shape: {} } }, 'bed-flat')).toBe('shape');
+        expect(drawnBy({ bed: 'Lie well.' }, 'bed')).toBeNull();
+        expect(undrawn(forBase, 'wheelchair')).toEqual({ ...forBase, wheelchair: 'Hands on the armrests.' });
+        expect(undrawn(forBase, 'bed')).toEqual({ ...forBase, bed: { cues } });
     });
 });

@@ -1,8 +1,8 @@
 import { without } from '../../../parts/without';
 import type { Draft } from './draft';
 
-type ForBase = NonNullable<Draft['forBase']>;
-type Who = keyof ForBase;
+export type ForBase = NonNullable<Draft['forBase']>;
+export type Who = keyof ForBase;
 
 /** What somebody on a base is told; nothing where they hear what everybody hears. */
 export function sayOf(forBase: ForBase | undefined, who: Who): string {
@@ -20,4 +20,23 @@ export function saying(forBase: ForBase | undefined, who: Who, text: string): Fo
         return others;
     }
     return { ...others, [who]: isAlone ? text : text === '' ? rest : { ...rest, say: text } };
+}
+
+/** What the figure takes from the line of a base: where the hands lie, or all that is done lying flat. */
+export function drawnBy(forBase: ForBase | undefined, who: Who): 'hands' | 'shape' | null {
+    const words = forBase?.[who];
+    if (typeof words !== 'object') {
+        return null;
+    }
+    return words.shape ? 'shape' : words.hands ? 'hands' : null;
+}
+
+/** The same with a line that the figure takes nothing from. */
+export function undrawn(forBase: ForBase | undefined, who: Who): ForBase {
+    const words = forBase?.[who];
+    if (typeof words !== 'object') {
+        return forBase ?? {};
+    }
+    const { say = '', ...others } = without(words, 'shape', 'hands');
+    return saying({ ...forBase, [who]: others }, who, say);
 }
