@@ -15,17 +15,16 @@ use KindChair\Movement\View;
 /** The way that the moving part takes, drawn a little outside of it. */
 final readonly class Arrow
 {
-    private const LEAST = Way::LEAST;
+    /** Units from which the way of a shoulder or a head is drawn out, of which less is seen than of a limb. */
     private const LEAST_OF_SMALL = 0.8;
     /** Units from which a head tells that the trunk leans, and how much of what travels furthest that is. */
     private const LEANS = 3.0;
     private const SHARE = 0.3;
     /** Units from which an arm is carried through the air, and not taken along by its shoulder. */
     private const CARRIED = 11.0;
-    /** What else may tell of the upper half and of the lower half of the body, where the part that moves hardly travels itself. */
-    private const ABOVE = ['head', 'hand-left', 'hand-right', 'elbow-left', 'elbow-right'];
     private const HANDS = ['hand-left', 'hand-right'];
-    private const BELOW = ['head', 'knee-left', 'knee-right', 'ankle-left', 'ankle-right', 'toe-left', 'toe-right'];
+    private const ARMS = [...self::HANDS, 'elbow-left', 'elbow-right'];
+    private const LEGS = ['knee-left', 'knee-right', 'ankle-left', 'ankle-right', 'toe-left', 'toe-right'];
     /** Radius of a circle's arrow; of two that would lie over each other, the least, and the distance under which one tells of both. */
     private const ROUND = 9.0;
     private const ROUND_LEAST = 5.5;
@@ -71,16 +70,21 @@ final readonly class Arrow
         if ($lines !== [] || $isToldCloser && $zone === Zone::Feet) {
             return $lines;
         }
-        $own = $nods ? 'nose' : self::traced($zone, $end->pose, $side);
-        $others = match (true) {
-            $zone === Zone::Shoulders || $zone === Zone::Arms => array_slice(self::ABOVE, 1),
-            !in_array($zone, [Zone::Hips, Zone::Legs, Zone::Feet], true) => self::ABOVE,
-            $scene->isDoneByHands() => self::HANDS,
-            default => self::BELOW,
-        };
         $isOneArm = $movement->laterality->sides === SideUse::OneSided && in_array($zone, [Zone::Shoulders, Zone::Arms], true);
+        $others = array_filter(self::others($zone, $scene), static fn (string $point): bool => self::isThere($point, $absent) && !($isOneArm && str_ends_with($point, $side->other()->value)));
 
-        return self::furthest($way, $own, array_values(array_filter($others, static fn (string $point): bool => self::isThere($point, $absent) && !($isOneArm && str_ends_with($point, $side->other()->value)))), $zone === Zone::Head);
+        return self::furthest($way, $nods ? 'nose' : self::traced($zone, $end->pose, $side), array_values($others), $zone === Zone::Head);
+    }
+
+    /** @return list<string> points that may tell what a part does that hardly travels itself */
+    private static function others(Zone $zone, Scene $scene): array
+    {
+        return match (true) {
+            $zone === Zone::Head, $zone === Zone::Back => ['head', ...self::ARMS],
+            $zone === Zone::Shoulders, $zone === Zone::Arms => self::ARMS,
+            $scene->isDoneByHands() => self::HANDS,
+            default => ['head', ...self::LEGS],
+        };
     }
 
     /**
@@ -95,7 +99,7 @@ final readonly class Arrow
         $told = $way->byTravel($others);
         // A trunk that leans is told by its head, however much further a hand slides with it.
         if ($own === 'head' && ($told['head'] ?? 0.0) >= max(self::LEANS, self::SHARE * max([0.0, ...$told]))) {
-            return $way->line($own, 0.0, self::LEAST);
+            return $way->line($own, 0.0, Way::LEAST);
         }
         $isSmall = $isHead || str_starts_with($own, 'shoulder');
         // Of a head the least tilt counts more than what hands do there, of a shoulder its lift more than what it takes along.
@@ -104,11 +108,11 @@ final readonly class Arrow
             if ($lines !== []) {
                 $mate = strtr($point, ['left' => 'right', 'right' => 'left']);
 
-                return $mate === $point || !isset($told[$mate]) || $way->isFromSide() ? $lines : [...$lines, ...$way->line($mate, 0.0, self::LEAST)];
+                return $mate === $point || !isset($told[$mate]) || $way->isFromSide() ? $lines : [...$lines, ...$way->line($mate, 0.0, Way::LEAST)];
             }
         }
         foreach ([$own, ...array_keys($told)] as $point) {
-            $lines = $way->line($point, 0.0, $isSmall && $point === $own ? self::LEAST_OF_SMALL : self::LEAST);
+            $lines = $way->line($point, 0.0, $isSmall && $point === $own ? self::LEAST_OF_SMALL : Way::LEAST);
             if ($lines !== []) {
                 return $lines;
             }
