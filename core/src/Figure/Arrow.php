@@ -65,12 +65,17 @@ final readonly class Arrow
         $nods = $zone === Zone::Head && $way->isFromSide();
         $lines = array_merge(...array_map(
             static fn (Side $limb): array => $way->ofLimb($nods ? 'nose' : self::traced($zone, $end->pose, $limb), $limb),
-            $both ? self::there($zone, $end->pose, Side::cases(), $absent) : [$side],
+            match (true) {
+                $both => self::there($zone, $end->pose, Side::cases(), $absent),
+                // The arm that is stroked or tapped is not what moves.
+                $zone === Zone::Arms && $scene->use->touch !== [] => [],
+                default => [$side],
+            },
         ));
         if ($lines !== [] || $isToldCloser && $zone === Zone::Feet) {
             return $lines;
         }
-        $isOneArm = $movement->laterality->sides === SideUse::OneSided && in_array($zone, [Zone::Shoulders, Zone::Arms], true);
+        $isOneArm = $movement->laterality->sides === SideUse::OneSided && $scene->use->touch === [] && in_array($zone, [Zone::Shoulders, Zone::Arms], true);
         $others = array_filter(self::others($zone, $scene), static fn (string $point): bool => self::isThere($point, $absent) && !($isOneArm && str_ends_with($point, $side->other()->value)));
 
         return self::furthest($way, $nods ? 'nose' : self::traced($zone, $end->pose, $side), array_values($others), $zone === Zone::Head);
@@ -81,8 +86,8 @@ final readonly class Arrow
     {
         return match (true) {
             $zone === Zone::Head, $zone === Zone::Back => ['head', ...self::ARMS],
+            $scene->use->touch !== [] => self::HANDS,
             $zone === Zone::Shoulders, $zone === Zone::Arms => self::ARMS,
-            $scene->isDoneByHands() => self::HANDS,
             default => ['head', ...self::LEGS],
         };
     }

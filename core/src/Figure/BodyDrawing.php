@@ -23,7 +23,7 @@ final readonly class BodyDrawing
     public static function of(Movement $movement, Scene $scene, Side $side, array $absent = []): self
     {
         return new self(new Pieces($scene->view, $side, MovingParts::of($movement, $scene, $side), $absent), match (true) {
-            $scene->hasFace() => Inset::face($side),
+            $scene->use->face !== [] => Inset::face($side),
             $scene->movesHandsAlone() => Inset::hand($side),
             default => Inset::of($movement, $side),
         });
@@ -53,7 +53,7 @@ final readonly class BodyDrawing
     /** Where what is seen closer begins in a still; null where nothing is, or where it stays as it is. */
     public function closerStart(Scene $scene): ?Posed
     {
-        return $this->inset === null || $scene->hasFace() ? null : $scene->begins($this->inset);
+        return $this->inset === null || $scene->use->face !== [] ? null : $scene->begins($this->inset);
     }
 
     /**

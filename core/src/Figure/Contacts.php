@@ -137,6 +137,18 @@ final readonly class Contacts
         return $missed;
     }
 
+    /** Whether a hand, or the elbow above it, is kept by a hand that holds on or rests on a thigh in a step. */
+    public static function isHeld(string $point, BodyUse $use, Step $step, Side $named): bool
+    {
+        foreach (self::during($use, $step->id, $step->phase, $named) as [$side, $contact]) {
+            if ($contact->on->steadies() && in_array($point, ["hand-$side->value", "elbow-$side->value"], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<array{Side, HandContact}> what the hands lie on in a step: those that follow the other hand last */
     public static function during(BodyUse $body, string $step, Phase $phase, Side $named = Side::Left): array
     {

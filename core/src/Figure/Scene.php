@@ -7,6 +7,7 @@ namespace KindChair\Figure;
 use KindChair\Body\JointAction;
 use KindChair\Body\Region;
 use KindChair\Body\Side;
+use KindChair\Body\Zone;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseFacts;
@@ -49,7 +50,7 @@ final class Scene
         private readonly Side $side,
         private readonly array $angles,
         private readonly ?Side $carried,
-        private readonly BodyUse $use,
+        public readonly BodyUse $use,
         ?View $view,
     ) {
         $this->footing = Footing::of($variation, $side);
@@ -94,18 +95,6 @@ final class Scene
         return $this->footing === null ? Settled::restBody($this->seat, $this->variation->position) : Skeleton::of($this->rest, $this->seat);
     }
 
-    /** Whether hands tap, stroke or press, and so are what moves. */
-    public function isDoneByHands(): bool
-    {
-        return $this->use->touch !== [];
-    }
-
-    /** Whether eyes and mouth are what moves. */
-    public function hasFace(): bool
-    {
-        return $this->use->face !== [];
-    }
-
     /** Whether forearms turn or fingers move while the arms stay where they are. */
     public function movesHandsAlone(): bool
     {
@@ -117,7 +106,7 @@ final class Scene
     /** How the face is in a step; null where it is not what moves. */
     public function expression(?Step $step, Side $named): ?Expression
     {
-        return $this->hasFace() ? Expression::of($this->use->faceIn($step->id ?? ''), $named) : null;
+        return $this->use->face !== [] ? Expression::of($this->use->faceIn($step->id ?? ''), $named) : null;
     }
 
     /**
@@ -286,7 +275,15 @@ final class Scene
     public function moves(string $point): bool
     {
         [$from, $at, $end] = [$this->ends->from, $this->ends->at, $this->ends->end->body];
-        if ($from !== null || $at?->phase === Phase::Enter || count($this->movement->steps) === 1) {
+        if ($from !== null || $at === null) {
+            return true;
+        }
+        // Hands that are laid on armrests or thighs only come to where they hold, unless arms or hands are what moves.
+        $isTheirs = $this->use->touch !== [] || in_array($this->movement->mainRegion()?->zone(), [Zone::Shoulders, Zone::Arms], true);
+        if (!$isTheirs && Contacts::isHeld($point, $this->use, $at, $this->side)) {
+            return false;
+        }
+        if ($at->phase === Phase::Enter || count($this->movement->steps) === 1) {
             return true;
         }
         foreach ($this->movement->steps as $step) {

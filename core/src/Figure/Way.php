@@ -68,7 +68,7 @@ final readonly class Way
     /** @return list<Shape> the way of a limb; where it would go over the face, that of its elbow */
     public function ofLimb(string $point, Side $side): array
     {
-        $points = $this->beside($point);
+        $points = $this->scene->moves($point) ? $this->beside($point) : [];
         // A line over the face hides where somebody looks: the elbow goes with hand and shoulder, and keeps off it.
         if (ArrowLine::crosses($points, $this->head()) && in_array($point, ["hand-$side->value", "shoulder-$side->value"], true)) {
             $points = $this->beside("elbow-$side->value", self::ELBOW);
