@@ -36,10 +36,20 @@ final class DerivedCache
         if (is_array($kept) && ($kept['stamp'] ?? null) === $stamp) {
             return $kept['value'];
         }
+        self::takeTime();
         $value = $make();
         Cache::forever($name, ['stamp' => $stamp, 'value' => $value]);
 
         return $value;
+    }
+
+    /** Each thing that is worked out has the time of a request for itself: a large library of a teacher's own takes longer than one, once. */
+    private static function takeTime(): void
+    {
+        $limit = (int) ini_get('max_execution_time');
+        if ($limit > 0) {
+            set_time_limit($limit);
+        }
     }
 
     /** Changes with any file of the core; looked at anew every few seconds. */
