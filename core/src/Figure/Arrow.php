@@ -22,6 +22,7 @@ final readonly class Arrow
     private const SHARE = 0.3;
     /** Units from which an arm is carried through the air, and not taken along by its shoulder. */
     private const CARRIED = 11.0;
+    /** What may tell of a movement whose own part hardly travels. */
     private const HANDS = ['hand-left', 'hand-right'];
     private const ARMS = [...self::HANDS, 'elbow-left', 'elbow-right'];
     private const LEGS = ['knee-left', 'knee-right', 'ankle-left', 'ankle-right', 'toe-left', 'toe-right'];

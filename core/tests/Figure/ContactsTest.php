@@ -102,7 +102,7 @@ final class ContactsTest extends TestCase
                 $scene = Scene::of($movement, $variation, $base, Side::Left, $withArms);
                 $apart = INF;
                 foreach ($movement->steps as $step) {
-                    $apart = min($apart, self::nearestHand($scene->posed($scene->pose($step->id), $step)->body, $scene->seat, self::WORKED_ON[$touch->where]));
+                    $apart = min($apart, self::nearestHand($scene->posed($scene->pose($step->id), $step)->body, $scene->seat, self::WORKED_ON[$touch->where], BaseHands::told($variation, $base) !== []));
                 }
                 // A hand is somewhat thicker than a point of it.
                 if ($apart > Contacts::NEAR + 0.2) {
@@ -114,14 +114,17 @@ final class ContactsTest extends TestCase
         self::assertGreaterThan(60, $looked);
     }
 
-    /** @param list<HandPlace> $places */
-    private static function nearestHand(Skeleton $body, DrawnSeat $seat, array $places): float
+    /**
+     * @param list<HandPlace> $places
+     * @param bool $isFar whether the limb lies on an armrest or a blanket, where fingers come to it and a palm may not
+     */
+    private static function nearestHand(Skeleton $body, DrawnSeat $seat, array $places, bool $isFar): float
     {
         $apart = [];
         foreach (Side::cases() as $hand) {
             foreach ($places as $place) {
                 foreach ([...HandPlaces::of($place, $hand, false, $body, $seat), ...HandPlaces::of($place, $hand, true, $body, $seat)] as $point) {
-                    $apart[] = $point->from($body->point("hand-$hand->value"), $body->point("fingers-$hand->value"));
+                    $apart[] = $point->from($body->point("hand-$hand->value"), $body->point($isFar ? "fingers-$hand->value" : "hand-$hand->value"));
                 }
             }
         }

@@ -279,8 +279,7 @@ final class SafetyEye
             }
             $able = array_diff(['left', 'right'], array_map(static fn ($weak): string => $weak->limb->value === 'arm' ? $weak->side->value : '', $person->weakLimbs));
             $isScaledAway = ($found['share'] ?? 1) === 0;
-            // Who lies flat needs no hand to stay upright.
-            if (!$isScaledAway && !$person->isFlat() && count(array_unique(array_diff(array_intersect($moving, $able), $held))) === 2) {
+            if (!$isScaledAway && count(array_unique(array_diff(array_intersect($moving, $able), $held))) === 2) {
                 $facts['hands-off'] = 1.0;
             }
         }
@@ -356,7 +355,7 @@ final class SafetyEye
         $hands = is_array($line) ? $line['hands'] ?? [] : [];
         $isTaken = isset($option['adds']['hands']) || ($option['letsGo'] ?? false) || in_array($option['at'] ?? '', self::TAKES_HANDS, true);
 
-        return $hands === [] || $isTaken || $person->isFlat() || !in_array($base, $rung['bases'], true) ? $body : self::withProp($body, ['at' => '', 'adds' => ['hands' => $hands]]);
+        return $hands === [] || $isTaken || !in_array($base, $rung['bases'], true) ? $body : self::withProp($body, ['at' => '', 'adds' => ['hands' => $hands]]);
     }
 
     /** The hand that holds on, when one does. */
