@@ -12,6 +12,7 @@ enum JointAction: string
     case NeckSide = 'neck-side';
     case NeckTurn = 'neck-turn';
     case ShoulderLift = 'shoulder-lift';
+    case ShoulderDrop = 'shoulder-drop';
     case ShoulderFlexion = 'shoulder-flexion';
     case ShoulderExtension = 'shoulder-extension';
     case ShoulderAbduction = 'shoulder-abduction';
@@ -82,6 +83,7 @@ enum JointAction: string
             self::NeckSide => 'head to the side',
             self::NeckTurn => 'head turn',
             self::ShoulderLift => 'shoulder lift',
+            self::ShoulderDrop => 'shoulder drawn down',
             self::ShoulderFlexion => 'arm forward and up',
             self::ShoulderExtension => 'arm back',
             self::ShoulderAbduction => 'arm out and up',

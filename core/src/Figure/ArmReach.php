@@ -81,7 +81,7 @@ final readonly class ArmReach
             $local = $skeleton->inTrunk($place->minus($chest));
             $target = $side === Side::Left ? $local->mirrored() : $local;
             foreach (self::HANDS as [$bent, $hand]) {
-                $found = $this->solved($target, $pose->at(JointAction::ShoulderLift, $side), $bent, $hand, $wished, $lies);
+                $found = $this->solved($target, $pose->lift($side), $bent, $hand, $wished, $lies);
                 if ($best === null || $found['cost'] < $best['cost']) {
                     $best = $found;
                 }
@@ -89,7 +89,7 @@ final readonly class ArmReach
                     break 2;
                 }
             }
-            $folded = $this->folded($target->minus(Skeleton::shoulderOf($pose->at(JointAction::ShoulderLift, $side), $wished)), $wished, $lies);
+            $folded = $this->folded($target->minus(Skeleton::shoulderOf($pose->lift($side), $wished)), $wished, $lies);
             $best = $folded !== null && $folded['cost'] < $best['cost'] ? $folded : $best;
         }
 

@@ -23,7 +23,7 @@ final class Pose
     private const PARTS = [
         'arm' => [
             JointAction::ShoulderFlexion->value, JointAction::ShoulderExtension->value, JointAction::ShoulderAbduction->value, JointAction::ShoulderAcross->value, JointAction::ShoulderOutward->value,
-            JointAction::ShoulderInward->value, JointAction::ShoulderLift->value, JointAction::ElbowFlexion->value, JointAction::WristFlexion->value, JointAction::WristExtension->value,
+            JointAction::ShoulderInward->value, JointAction::ShoulderLift->value, JointAction::ShoulderDrop->value, JointAction::ElbowFlexion->value, JointAction::WristFlexion->value, JointAction::WristExtension->value,
         ],
         'leg' => [
             JointAction::HipFlexion->value, JointAction::HipExtension->value, JointAction::HipAbduction->value, JointAction::HipAdduction->value, JointAction::HipOutward->value, JointAction::HipInward->value,
@@ -31,7 +31,7 @@ final class Pose
         ],
         'foot' => [JointAction::AnkleIn->value, JointAction::AnkleOut->value, JointAction::ToesUp->value, JointAction::ToesCurl->value, JointAction::ToesSpread->value],
     ];
-    private const LIFT = JointAction::ShoulderLift->value;
+    private const GIRDLE = [JointAction::ShoulderLift->value, JointAction::ShoulderDrop->value];
     private const MOVES_ARM = [
         JointAction::ShoulderFlexion->value, JointAction::ShoulderExtension->value, JointAction::ShoulderAbduction->value, JointAction::ShoulderAcross->value, JointAction::ElbowFlexion->value,
     ];
@@ -109,6 +109,12 @@ final class Pose
     public function at(JointAction $action, ?Side $side = null): float
     {
         return $this->angles[$action->value . ':' . ($side->value ?? 'mid')] ?? 0.0;
+    }
+
+    /** Degrees by which a shoulder is lifted; less than 0 where it is drawn down. */
+    public function lift(Side $side): float
+    {
+        return $this->at(JointAction::ShoulderLift, $side) - $this->at(JointAction::ShoulderDrop, $side);
     }
 
     public function angle(string $action, ?Side $side): float
@@ -233,11 +239,15 @@ final class Pose
     private static function weight(string $key): array
     {
         [$part] = explode('-', $key, 2);
-        $lifts = str_starts_with($key, self::LIFT);
+        $lifts = in_array(explode(':', $key)[0], self::GIRDLE, true);
 
-        // A bent elbow or wrist says less about a shape than what trunk, arm and leg do; a lifted shoulder takes the whole arm with it.
+        // A bent elbow or wrist says less about a shape than what trunk, arm and leg do; a lifted shoulder takes the whole arm with it, one that sinks hardly does.
         return [match ($part) {
-            'shoulder' => $lifts ? 1.5 : 1.0,
+            'shoulder' => match (true) {
+                str_starts_with($key, JointAction::ShoulderDrop->value) => 0.5,
+                $lifts => 1.5,
+                default => 1.0,
+            },
             'elbow', 'forearm', 'wrist', 'ankle', 'toes' => 0.3,
             'fingers' => 0.1,
             default => 1.0,

@@ -216,7 +216,7 @@ final class Skeleton
         $across = $pose->at(JointAction::ShoulderAcross, $side);
         $turn = $pose->at(JointAction::ShoulderOutward, $side) - $pose->at(JointAction::ShoulderInward, $side);
         $wrist = deg2rad($pose->at(JointAction::WristExtension, $side) - $pose->at(JointAction::WristFlexion, $side));
-        $lifted = self::shoulderOf($pose->at(JointAction::ShoulderLift, $side), [JointAction::ShoulderFlexion->value => $raise, JointAction::ShoulderAbduction->value => $open]);
+        $lifted = self::shoulderOf($pose->lift($side), [JointAction::ShoulderFlexion->value => $raise, JointAction::ShoulderAbduction->value => $open]);
         // For the right arm; the left is its mirror image. Every direction is written out, because this is drawn from all day.
         $co = cos(deg2rad($open));
         $so = sin(deg2rad($open));

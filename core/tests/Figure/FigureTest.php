@@ -113,6 +113,7 @@ final class FigureTest extends TestCase
         yield 'hand to the belly' => ['hand-right', 'x', false, ['elbow-flexion' => 100, 'shoulder-inward' => 50]];
         yield 'cactus arms' => ['hand-right', 'y', true, ['shoulder-abduction' => 90, 'elbow-flexion' => 90, 'shoulder-outward' => 85]];
         yield 'shoulder lifts' => ['shoulder-right', 'y', true, ['shoulder-lift' => 26]];
+        yield 'shoulder sinks' => ['shoulder-right', 'y', false, ['shoulder-drop' => 8]];
         yield 'knee lifts' => ['knee-right', 'y', true, ['hip-flexion' => 110]];
         yield 'leg stretches' => ['ankle-right', 'z', true, ['knee-flexion' => 10]];
         yield 'knee opens' => ['knee-right', 'x', true, ['hip-abduction' => 30]];

@@ -86,6 +86,7 @@ final class StillTest extends TestCase
     public static function ways(): iterable
     {
         yield 'elbows bend up' => ['elbow-bend/full', 0, -1];
+        yield 'a shoulder sinks' => ['shoulder-press-down/heavy', 0, 1];
         yield 'hands press down' => ['press-air-down/full', 0, 1];
         yield 'weight goes to the left' => ['seat-rock/gentle', -1, 0];
         yield 'a heel that lifts takes the knee up' => ['march/gentle', 0, -1];

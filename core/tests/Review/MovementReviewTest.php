@@ -84,6 +84,7 @@ final class MovementReviewTest extends TestCase
         yield 'a side typed by hand' => ['side-lean', 'variations/arm/lean', '{side}', $set($steps(0, 'cue.short'), 'Lean left.')];
         yield 'a fold on the in-breath' => ['side-lean', 'steps/lean', 'say why', $set($steps(0, 'breath'), 'in')];
         yield 'a circle that never says which way' => ['ankle-circles', 'variations/light', 'which way round', $set($steps(0, 'cue.first'), 'In, {side} foot circles.')];
+        yield 'a shoulder that is said to sink' => ['shoulder-press-down', 'variations/heavy/press', 'no shoulder sinks', $set($steps(0, 'angles'), [])];
         $option = static fn (mixed ...$changes): Closure => $set(['withProps', 0], [...['prop' => 'cushion', 'at' => 'beside', 'does' => 'reach', 'say' => 'Lean into the cushion.', 'most' => ['trunk-side' => 6]], ...$changes]);
         yield 'no prop at all' => ['side-lean', 'withProps', 'No prop helps', $set(['withProps'], [])];
         yield 'a prop that is not there' => ['side-lean', 'withProps/0', 'no prop "sledge"', $option(prop: 'sledge')];

@@ -80,7 +80,8 @@ final readonly class Claims
             new Claim('/\bright (arm|hand|elbow) (floats |sweeps |goes )?(half )?up\b/i', static fn (Said $said): bool => $rises($said, Side::Right), 'that arm does not go up'),
             new Claim('/\b(arms|hands) (sink|come down|are lowered)\b/i', static fn (Said $said): bool => $said->grows(null, ...$arm) < self::HARDLY, 'the arms do not come down'),
             new Claim('/\boverhead\b/i', static fn (Said $said): bool => $said->most(null, ...$arm) >= 120, 'the arms are not overhead'),
-            new Claim('/\b(lift|drop|shrug)[^,.]* shoulders?\b|shoulders? (drop|up)\b/i', static fn (Said $said): bool => $said->most(null, J::ShoulderLift) > 0 || $said->grows(null, J::ShoulderLift) < 0 || $said->most(null, J::TrunkTurn, J::TrunkExtension) > 0, 'no shoulder lifts or drops'),
+            new Claim('/\b(lift|drop|shrug)[^,.]* shoulders?\b|shoulders? (drop|up)\b/i', static fn (Said $said): bool => $said->most(null, J::ShoulderLift, J::ShoulderDrop) > 0 || $said->grows(null, J::ShoulderLift) < 0 || $said->most(null, J::TrunkTurn, J::TrunkExtension) > 0, 'no shoulder lifts or drops'),
+            new Claim('/\bshoulders? (?!stays?)[a-z ]*\b(sinks?|slides? down|down the back|away from the ears)\b/i', static fn (Said $said): bool => $said->most(null, J::ShoulderDrop) > 0 || $said->grows(null, J::ShoulderLift) < 0, 'no shoulder sinks'),
         ];
     }
 
