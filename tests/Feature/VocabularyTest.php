@@ -20,6 +20,7 @@ use KindChair\Movement\Base;
 use KindChair\Movement\BodyNote;
 use KindChair\Movement\DoseUnit;
 use KindChair\Movement\Effort;
+use KindChair\Movement\ElbowPlace;
 use KindChair\Movement\FaceForm;
 use KindChair\Movement\Facing;
 use KindChair\Movement\FingerForm;
@@ -113,6 +114,7 @@ final class VocabularyTest extends TestCase
         'bodyNote' => BodyNote::class,
         'demand' => Demand::class,
         'effort' => Effort::class,
+        'elbowPlace' => ElbowPlace::class,
         'handPlace' => HandPlace::class,
         'legContact' => LegContact::class,
         'pulled' => Pulled::class,

@@ -53,7 +53,8 @@ final readonly class PropChange
     private static function carried(Variation $plain, Variation $with): array
     {
         $words = [];
-        foreach ($with->body->also as $note) {
+        // Elbows that lie on something carry the arms.
+        foreach ([...$with->body->also, ...($with->body->elbows === [] ? [] : [BodyNote::ArmsCarried])] as $note) {
             $words[] = $plain->body->has($note) ? null : match ($note) {
                 BodyNote::ArmsCarried => 'the arms are carried',
                 BodyNote::LegCarried => 'the leg is carried',

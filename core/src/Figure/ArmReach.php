@@ -141,7 +141,7 @@ final readonly class ArmReach
         $upper = Vector::sum($along, cos($open), $out, sin($open));
         $hinge = Vector::sum($along, sin($open), $out, -cos($open));
 
-        return self::named($upper, $hinge, $bend)[0];
+        return ArmAngles::of($upper, $hinge, $bend)[0];
     }
 
     /**
@@ -200,7 +200,7 @@ final readonly class ArmReach
             $upper = new Vector($along->x * $co + $out->x * $so, $along->y * $co + $out->y * $so, $along->z * $co + $out->z * $so);
             $hinge = new Vector($along->x * $so - $out->x * $co, $along->y * $so - $out->y * $co, $along->z * $so - $out->z * $co);
             $sunk = self::SUNK * ($lies?->sunk($upper, $hinge, $bend) ?? 0.0);
-            foreach (self::named($upper, $hinge, $bend) as $angles) {
+            foreach (ArmAngles::of($upper, $hinge, $bend) as $angles) {
                 $cost = $sunk + $this->cost($angles, $wished, $upper, $hinge, $best[0] - $sunk);
                 if ($cost < $best[0]) {
                     $best = [$cost, $angles + $wished];
@@ -218,40 +218,6 @@ final readonly class ArmReach
         }
 
         return $best;
-    }
-
-    /**
-     * An upper arm and the direction in which its elbow bends, in the angles that describe them: raised forward and out to the side,
-     * or raised and taken across the body.
-     *
-     * @return list<array<string, float>>
-     */
-    private static function named(Vector $upper, Vector $hinge, float $bend): array
-    {
-        $ways = [[0.0, acos(max(-1.0, min(1.0, -$upper->y))), atan2(-$upper->x, $upper->z)]];
-        if ($upper->x >= 0) {
-            $out = asin(min(1.0, $upper->x));
-            $raise = atan2($upper->z, -$upper->y);
-            $ways = [[$out, $raise, 0.0], [M_PI - $out, $raise > 0 ? $raise - M_PI : $raise + M_PI, 0.0]];
-        }
-        $all = [];
-        foreach ($ways as [$out, $raise, $across]) {
-            // Straight ahead of the arm, as the skeleton turns it: raised, then taken across.
-            $forward = new Vector(-cos($raise) * sin($across), sin($raise), cos($raise) * cos($across));
-            $turn = rad2deg(atan2($hinge->dot($forward->cross($upper)), $hinge->dot($forward)));
-            $raise = rad2deg($raise);
-            $all[] = [
-                'shoulder-flexion' => max(0.0, $raise),
-                'shoulder-extension' => max(0.0, -$raise),
-                'shoulder-abduction' => rad2deg($out),
-                'shoulder-across' => rad2deg($across),
-                'shoulder-inward' => max(0.0, -$turn),
-                'shoulder-outward' => max(0.0, $turn),
-                'elbow-flexion' => $bend,
-            ];
-        }
-
-        return $all;
     }
 
     /**

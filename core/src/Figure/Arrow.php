@@ -36,16 +36,16 @@ final readonly class Arrow
     /**
      * One for each limb that is seen to move, at most two; none where nothing moves.
      *
-     * @param Posed|null $start where the still begins; null for rest
      * @param list<string> $absent limbs that are not there, such as "leg-left"
      * @param bool $isToldCloser whether a closer look tells what hand, foot or head do
      * @return list<Shape>
      */
-    public static function of(Movement $movement, Scene $scene, ?Posed $start, Posed $end, Side $side, array $absent = [], bool $isToldCloser = false): array
+    public static function of(Movement $movement, Scene $scene, Side $side, array $absent = [], bool $isToldCloser = false): array
     {
         if ($scene->strokes() !== []) {
             return self::strokes($scene);
         }
+        [$start, $end] = [$scene->ends->start, $scene->ends->end];
         $zone = $movement->mainRegion()?->zone();
         // A hand that opens or bends is seen closer; the way on which it came there is not the movement.
         if ($zone === null || $movement->mainRegion() === Region::WristsHands && $movement->laterality->directions === null) {

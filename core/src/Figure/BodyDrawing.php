@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use Closure;
+use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Movement\Movement;
 use KindChair\Movement\View;
@@ -24,9 +25,21 @@ final readonly class BodyDrawing
     {
         return new self(new Pieces($scene->view, $side, MovingParts::of($movement, $scene, $side), $absent), match (true) {
             $scene->use->face !== [] => Inset::face($side),
-            $scene->movesHandsAlone() => Inset::hand($side),
+            self::movesHandsAlone($movement, $scene, $side) => Inset::hand($side),
             default => Inset::of($movement, $side),
         });
+    }
+
+    /** Whether forearms turn or fingers move while the arms stay where they are. */
+    private static function movesHandsAlone(Movement $movement, Scene $scene, Side $side): bool
+    {
+        if ($movement->mainRegion() !== Region::Arms) {
+            return false;
+        }
+        $hand = "hand-$side->value";
+        $way = $scene->ends->end->body->point($hand)->minus(($scene->ends->start->body ?? $scene->restBody())->point($hand));
+
+        return $way->length() < Scene::MOVES && $scene->begins(Inset::hand($side)) !== null;
     }
 
     /**

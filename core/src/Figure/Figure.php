@@ -42,7 +42,7 @@ final readonly class Figure
         [$behind, $before, $over, $lap] = $scene->furniture();
         $shapes = $body->shapes($end, $scene->camera, null, [...$before, ...$scene->propsUnderLeg($end->body)], [...$over, ...$scene->props($end->body)], $lap, static fn (Camera $closer): array => $scene->closer($end->body, $closer), $body->closerStart($scene));
         $moves = MovingParts::side($movement, $scene, $side);
-        $arrows = $body->isMissing($moves) ? [] : Arrow::of($movement, $scene, $start, $end, $moves, $absent, in_array('arrow', array_column($shapes, 'role'), true));
+        $arrows = $body->isMissing($moves) ? [] : Arrow::of($movement, $scene, $moves, $absent, in_array('arrow', array_column($shapes, 'role'), true));
 
         return new self([
             ...$behind,

@@ -105,7 +105,7 @@ final readonly class Furniture
         $x = (float) SeatMeasures::armrest($seat) * ($side === Side::Right ? 1 : -1);
         $outline = new Outline();
         $this->strut($outline, new Vector($x, SeatMeasures::ARMREST, SeatMeasures::BACK), new Vector($x, SeatMeasures::ARMREST, SeatMeasures::ARMREST_ENDS), 1.1);
-        $this->strut($outline, new Vector($x, SeatMeasures::ARMREST, 9.0), new Vector($x, SeatMeasures::SEAT, 10.0), 0.8);
+        $this->strut($outline, new Vector($x, SeatMeasures::ARMREST, 10.0), new Vector($x, SeatMeasures::SEAT, 11.0), 0.8);
 
         return [$outline->filled('seat', true)];
     }

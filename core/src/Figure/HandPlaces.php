@@ -173,7 +173,7 @@ final readonly class HandPlaces
         if ($place === HandPlace::Table) {
             return $row(9.0, self::TABLE[0], self::TABLE[1], self::TABLE[1] + 4);
         }
-        $onArmrest = static fn (): array => $row((float) $armrest, SeatMeasures::ARMREST + self::OVER, 10.0, 6.0, 1.0);
+        $onArmrest = static fn (): array => $row((float) $armrest, SeatMeasures::ARMREST + self::OVER, 13.0, 10.0, 6.0, 1.0);
         if ($seat === DrawnSeat::Bed || $seat === DrawnSeat::FlatBed) {
             return match ($place) {
                 HandPlace::Backrest => self::inBed($seat, $out, 0.0, -6.0, -10.0),

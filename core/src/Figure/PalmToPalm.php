@@ -31,15 +31,20 @@ final readonly class PalmToPalm
         return count($meet) === 2;
     }
 
-    /** @param Expression|null $face how eyes and mouth are */
-    public static function posed(Pose $pose, Skeleton $body, DrawnSeat $seat, ?Expression $face): Posed
+    /**
+     * @param Expression|null $face how eyes and mouth are
+     * @param bool $carried whether the elbows stay where they lie
+     */
+    public static function posed(Pose $pose, Skeleton $body, DrawnSeat $seat, ?Expression $face, bool $carried = false): Posed
     {
-        $meet = $body->point('hand-left')->plus($body->point('hand-right'))->halved();
         $up = $body->fromTrunk((new Vector(0, 0.95, 0.3))->unit());
         $aside = $body->fromTrunk(new Vector(1, 0, 0));
+        $wrists = $body->point('hand-left')->plus($body->point('hand-right'))->halved()->plus($up, -Measures::HAND);
+        $wrists = $carried ? self::between($body->point('elbow-left'), $body->point('elbow-right'), $wrists) : $wrists;
         foreach (Side::cases() as $side) {
-            $wrist = $meet->plus($up, -Measures::HAND, $aside, $side === Side::Right ? self::THICK : -self::THICK);
-            $pose = $pose->with($side, ArmReach::atEase($body, $side, $wrist, 0.0) ?? []);
+            $elbow = $carried ? $body->point("elbow-$side->value")->minus($body->point("shoulder-$side->value")) : null;
+            $wrist = $wrists->plus($aside, $side === Side::Right ? self::THICK : -self::THICK);
+            $pose = $pose->with($side, ArmReach::atEase($body, $side, $wrist, 0.0, $elbow) ?? []);
         }
         $body = Skeleton::of($pose, $seat);
         $grips = [];
@@ -48,5 +53,17 @@ final readonly class PalmToPalm
         }
 
         return new Posed($pose, $body, static fn (): array => $grips, $seat, $face);
+    }
+
+    /** Where two wrists meet as far from both elbows as a forearm is long, towards where they would. */
+    private static function between(Vector $left, Vector $right, Vector $towards): Vector
+    {
+        $middle = $left->plus($right)->halved();
+        $across = $right->minus($left);
+        $way = $towards->minus($middle);
+        $way = $way->plus($across, -$way->dot($across) / max(0.1, $across->dot($across)));
+        $half = $across->length() / 2 - self::THICK;
+
+        return $middle->plus($way->unit(), sqrt(max(0.0, Measures::FOREARM ** 2 - $half ** 2)));
     }
 }

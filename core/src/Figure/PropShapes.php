@@ -11,6 +11,8 @@ final readonly class PropShapes
     /** A towel that is rolled. */
     private const ROLLED = 3.0;
     private const SCARF = 3.4;
+    /** Points of a round corner. */
+    private const ROUND = 16;
     /** Units of the line round a thing. */
     private const EDGE = 0.5;
 
@@ -37,6 +39,27 @@ final readonly class PropShapes
         $r = $radius * $this->camera->scale();
 
         return [(new Outline())->limb($x1, $y1, $r, $x2, $y2, $r)->filled('prop-edge', true), (new Outline())->limb($x1, $y1, $r - self::EDGE, $x2, $y2, $r - self::EDGE)->filled('prop')];
+    }
+
+    /**
+     * @param list<Vector> $corners
+     * @return list<Shape> soft all round
+     */
+    public function pillow(array $corners, float $radius): array
+    {
+        $round = function (float $r) use ($corners): array {
+            $points = [];
+            foreach (array_map($this->camera->page(...), $corners) as [$x, $y]) {
+                for ($at = 0; $at < self::ROUND; ++$at) {
+                    $points[] = [$x + $r * cos(2 * M_PI * $at / self::ROUND), $y + $r * sin(2 * M_PI * $at / self::ROUND)];
+                }
+            }
+
+            return $points;
+        };
+        $r = $radius * $this->camera->scale();
+
+        return [(new Outline())->hull($round($r))->filled('prop-edge', true), (new Outline())->hull($round($r - self::EDGE))->filled('prop')];
     }
 
     /** @return list<Shape> a rod between two points, thicker at its ends */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use KindChair\Body\JointAction;
-use KindChair\Body\Region;
 use KindChair\Body\Side;
 use KindChair\Body\Zone;
 use KindChair\Movement\Angles;
@@ -25,7 +24,7 @@ use KindChair\Movement\View;
 final class Scene
 {
     /** Units by which a point must travel to be seen to move. */
-    private const MOVES = 1.5;
+    public const MOVES = 1.5;
     /** Degrees, summed over head, hand or foot, above which its beginning tells something; as many as that is what single fingers do otherwise. */
     private const TOLD_CLOSER = 6.0;
     private const FINGERS = 45.0;
@@ -37,6 +36,8 @@ final class Scene
     private readonly ?Footing $footing;
     /** @var array<string, Pose> by step id and side */
     private array $poses = [];
+    /** @var array<string, array{Posed|null}> where what is seen closer begins, by what that is */
+    private array $begins = [];
     /** @var array{TableTop|null}|null null where it has not been asked for */
     private ?array $table = null;
     /** @var list<non-empty-list<Vector>>|null null where they have not been asked for */
@@ -95,14 +96,6 @@ final class Scene
         return $this->footing === null ? Settled::restBody($this->seat, $this->variation->position) : Skeleton::of($this->rest, $this->seat);
     }
 
-    /** Whether forearms turn or fingers move while the arms stay where they are. */
-    public function movesHandsAlone(): bool
-    {
-        $way = $this->ends->end->body->point("hand-{$this->side->value}")->minus(($this->ends->start->body ?? $this->restBody())->point("hand-{$this->side->value}"));
-
-        return $this->movement->mainRegion() === Region::Arms && $way->length() < self::MOVES && $this->begins(Inset::hand($this->side)) !== null;
-    }
-
     /** How the face is in a step; null where it is not what moves. */
     public function expression(?Step $step, Side $named): ?Expression
     {
@@ -125,7 +118,13 @@ final class Scene
         // What stands beside stays where it is while the body moves: where the hand comes to lie on it.
         $body = $at === PropPlace::Beside ? $this->ends->end->body : $body;
 
-        return [...($table?->shapes($camera, $this->side) ?? []), ...(Props::isBehindBack($at, $this->ends->end->body) ? [] : Props::of($at, $this->variation->props, $body, $camera, $this->side, $inBoth))];
+        $cushioned = Contacts::cushioned($this->use, $this->side, $this->seat);
+
+        return [
+            ...($table?->shapes($camera, $this->side) ?? []),
+            ...($cushioned === [] ? [] : Props::underElbows($cushioned, $body, $camera)),
+            ...($cushioned !== [] && $at === PropPlace::OnLap || Props::isBehindBack($at, $this->ends->end->body) ? [] : Props::of($at, $this->variation->props, $body, $camera, $this->side, $inBoth)),
+        ];
     }
 
     /** @return list<Shape> what the body hides a part of, in a pose */
@@ -176,7 +175,7 @@ final class Scene
         $body = $pose === $this->rest ? $this->restBody() : Skeleton::of($pose, $this->seat);
         $contacts = $step === null ? [] : Contacts::during($this->use, $step->id, $step->phase, $named);
         if ($step !== null && $this->seat !== DrawnSeat::Standing && $this->seat !== DrawnSeat::FlatBed) {
-            [$pose, $body] = OverThighs::held($pose, $body, $this->seat, array_column($contacts, 0));
+            [$pose, $body] = OverThighs::held($pose, $body, $this->seat, Contacts::settledSides($this->use, $step, $named));
         }
         $helps = $step === null ? null : $this->carried?->other();
         if ($helps !== null) {
@@ -186,7 +185,7 @@ final class Scene
             $body = Skeleton::of($pose, $this->seat);
         }
         if (PalmToPalm::isMeant($pose, $contacts)) {
-            return PalmToPalm::posed($pose, $body, $this->seat, $face);
+            return PalmToPalm::posed($pose, $body, $this->seat, $face, $step !== null && count(Contacts::carried($this->use, $step->id, $step->phase, $named)) === 2);
         }
         [$seat, $variation, $use] = [$this->seat, $this->variation, $this->use];
 
@@ -209,7 +208,7 @@ final class Scene
     {
         $use = $this->use;
 
-        return StayingHands::between($from, StayingHands::lying($use, $begun, $from, $wasNamed, $this->seat), $to, StayingHands::lying($use, $step, $to, $named, $this->seat), $this->seat);
+        return StayingHands::between($from, StayingHands::lying($use, $begun, $from, $wasNamed, $this->seat), $to, StayingHands::lying($use, $step, $to, $named, $this->seat), $this->seat, $begun === null ? [] : Contacts::stayCarried($use, $begun, $wasNamed, $step, $named));
     }
 
     /**
@@ -260,6 +259,9 @@ final class Scene
     /** The step in which what is seen closer is least like its end; null where it stays as it is. */
     public function begins(Inset $inset): ?Posed
     {
+        if (isset($this->begins[$inset->looksAt()])) {
+            return $this->begins[$inset->looksAt()][0];
+        }
         [$end, $begun, $most] = [$this->ends->end->pose, null, self::TOLD_CLOSER];
         foreach ($this->movement->steps as $step) {
             $far = $inset->difference($this->pose($step->id), $end) + ($step->fingers === $this->ends->at?->fingers ? 0.0 : self::FINGERS);
@@ -268,7 +270,7 @@ final class Scene
             }
         }
 
-        return $begun === null ? null : $this->posed($this->pose($begun->id), $begun);
+        return ($this->begins[$inset->looksAt()] = [$begun === null ? null : $this->posed($this->pose($begun->id), $begun)])[0];
     }
 
     /** Whether a point moves in the movement itself, and not only on the way to where it begins: all does of what is taken up and held. */

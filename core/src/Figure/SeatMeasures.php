@@ -19,8 +19,8 @@ final class SeatMeasures
     public const ACROSS = [1.0, 23.0];
     /** Height of the chair's back, and of an armrest's middle. */
     public const TOP = 24.0;
-    public const ARMREST = 6.6;
-    public const ARMREST_ENDS = 10.5;
+    public const ARMREST = 9.0;
+    public const ARMREST_ENDS = 14.0;
     /** Radius of a wheel, how far out it stands, and its hub. */
     public const WHEEL = 17.5;
     public const WHEEL_SIDE = 15.5;

@@ -10,7 +10,7 @@ use KindChair\Movement\HandPlace;
 use KindChair\Movement\Step;
 
 /**
- * Hands that lie at one place before and after a step stay there on the way. Angles that go from the one to the other would take them
+ * Hands and elbows that lie at one place before and after a step stay there on the way. Angles that go from the one to the other would take them
  * through the air: a back that rounds takes its shoulders along.
  */
 final readonly class StayingHands
@@ -20,27 +20,42 @@ final readonly class StayingHands
     /** How often an arm is brought there: its shoulder goes along. */
     private const ROUNDS = 3;
 
-    /** @param list<array{Side, HandPlace, bool, array{int, Vector, Vector}, array{int, Vector, Vector}}> $hands the place, whether across; before and after, which of its places, how far the hand is from it, and where its elbow points, seen from the trunk */
-    private function __construct(private array $hands, private DrawnSeat $seat)
+    /**
+     * @param list<array{Side, HandPlace, bool, array{int, Vector, Vector}, array{int, Vector, Vector}}> $hands the place, whether across; before and after, which of its places, how far the hand is from it, and where its elbow points, seen from the trunk
+     * @param list<array{Side, array{Vector, Vector}, array{Vector, Vector}}> $elbows before and after, where each lies and which way its forearm goes
+     */
+    private function __construct(private array $hands, private array $elbows, private DrawnSeat $seat)
     {
     }
 
     /**
      * @param array<string, array{HandPlace, bool}> $before where hands lie, by side (see lying)
      * @param array<string, array{HandPlace, bool}> $after
+     * @param list<Side> $carried whose elbow lies at one place before and after
      */
-    public static function between(Pose $from, array $before, Pose $to, array $after, DrawnSeat $seat): self
+    public static function between(Pose $from, array $before, Pose $to, array $after, DrawnSeat $seat, array $carried = []): self
     {
-        $hands = [];
+        $hands = $elbows = [];
         [$start, $end] = [Skeleton::of($from, $seat), Skeleton::of($to, $seat)];
-        foreach ($from === $to ? [] : Side::cases() as $side) {
+        foreach ($from === $to ? [] : $carried as $side) {
+            $elbows[] = [$side, self::forearm($start, $side), self::forearm($end, $side)];
+        }
+        foreach ($from === $to ? [] : array_filter(Side::cases(), static fn (Side $side): bool => !in_array($side, $carried, true)) as $side) {
             [$place, $isAcross] = $before[$side->value] ?? [null, false];
             if ($place !== null && [$place, $isAcross] === ($after[$side->value] ?? null) && !HandPlaces::movesWithArms($place)) {
                 $hands[] = [$side, $place, $isAcross, self::off($start, $side, $place, $isAcross, $seat), self::off($end, $side, $place, $isAcross, $seat)];
             }
         }
 
-        return new self($hands, $seat);
+        return new self($hands, $elbows, $seat);
+    }
+
+    /** @return array{Vector, Vector} where an elbow is, and which way its forearm goes */
+    private static function forearm(Skeleton $body, Side $side): array
+    {
+        $elbow = $body->point("elbow-$side->value");
+
+        return [$elbow, $body->point("wrist-$side->value")->minus($elbow)->unit()];
     }
 
     /**
@@ -77,6 +92,11 @@ final readonly class StayingHands
     /** @param float $share of the way from the one pose to the other */
     public function on(Pose $pose, float $share): Pose
     {
+        foreach ($this->elbows as [$side, [$was, $wentTo], [$is, $goesTo]]) {
+            $body = Skeleton::of($pose, $this->seat);
+            $upper = Vector::sum($was, 1 - $share, $is, $share)->minus($body->point("shoulder-$side->value"))->unit();
+            $pose = $pose->with($side, ArmAngles::along($body, $side, $upper, Vector::sum($wentTo, 1 - $share, $goesTo, $share)->unit())[0]);
+        }
         foreach ($this->hands as [$side, $place, $isAcross, [$was, $offBefore, $elbowBefore], [$is, $offAfter, $elbowAfter]]) {
             for ($round = 0; $round < self::ROUNDS; ++$round) {
                 $body = Skeleton::of($pose, $this->seat);

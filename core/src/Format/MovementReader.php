@@ -11,6 +11,7 @@ use KindChair\Figure\Contacts;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseHands;
 use KindChair\Movement\BaseWords;
+use KindChair\Movement\BodyUse;
 use KindChair\Movement\Caution;
 use KindChair\Movement\Cue;
 use KindChair\Movement\Doses;
@@ -57,8 +58,7 @@ final readonly class MovementReader
             foreach ($variations as $rung) {
                 $with = $rung->with($option);
                 if ($with !== null) {
-                    $isAsBefore = $with->angles == $rung->angles && $with->body->hands == $rung->body->hands && array_filter($with->bases, static fn (Base $base): bool => BaseHands::told($with, $base) != BaseHands::told($rung, $base)) === [];
-                    $withProps[] = $isAsBefore ? $with->onSeatsOf($rung) : $contacts->settled($with, $steps);
+                    $withProps[] = $with->angles == $rung->angles && self::liesAs($with, $rung) ? $with->onSeatsOf($rung) : $contacts->settled($with, $steps);
                 }
             }
         }
@@ -153,6 +153,19 @@ final readonly class MovementReader
         );
     }
 
+    /** Whether hands and elbows of a rung lie where those of another do, on each of its bases. */
+    private static function liesAs(Variation $one, Variation $other): bool
+    {
+        $lying = static fn (BodyUse $use): array => [$use->hands, $use->elbows];
+        foreach ($one->bases as $base) {
+            if ($lying(BaseHands::use($one, $base)) != $lying(BaseHands::use($other, $base))) {
+                return false;
+            }
+        }
+
+        return $lying($one->body) == $lying($other->body);
+    }
+
     /**
      * What is said on each base: a line for whoever sits there, or that and the words for a class that does.
      *
@@ -176,6 +189,7 @@ final readonly class MovementReader
                 array_map(self::cue(...), $one->maybe('cues')?->members() ?? []),
                 self::lyingShape($shape),
                 ShapeReader::hands($one->maybe('hands')),
+                ShapeReader::elbows($one->maybe('elbows')),
             );
         }
 
@@ -216,7 +230,7 @@ final readonly class MovementReader
         if (count($bases) === 1 && isset($words[$bases[0]->value])) {
             // What a rung for one base says of its own goes before what the movement says there.
             $there = $words[$bases[0]->value];
-            $forBase[$bases[0]->value] = new BaseWords($there->say, $there->introduction, array_diff_key($there->cues, $node->maybe('cues')?->members() ?? []), $there->shape, $there->hands);
+            $forBase[$bases[0]->value] = new BaseWords($there->say, $there->introduction, array_diff_key($there->cues, $node->maybe('cues')?->members() ?? []), $there->shape, $there->hands, $there->elbows);
             $words = $forBase;
         }
         foreach (self::baseWords($node->maybe('forBase')) as $base => $own) {

@@ -10,6 +10,8 @@ use KindChair\Movement\Angles;
 use KindChair\Movement\BodyNote;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\Effort;
+use KindChair\Movement\ElbowContact;
+use KindChair\Movement\ElbowPlace;
 use KindChair\Movement\FaceForm;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
@@ -73,6 +75,20 @@ final readonly class ShapeReader
         ), $node?->items() ?? []);
     }
 
+    /**
+     * @return list<ElbowContact>
+     * @throws FormatError
+     */
+    public static function elbows(?Node $node): array
+    {
+        return array_map(static fn (Node $elbow): ElbowContact => new ElbowContact(
+            $elbow->at('who')->enum(AngleRole::class),
+            $elbow->at('on')->enum(ElbowPlace::class),
+            $elbow->maybe('slides')?->bool() ?? false,
+            $elbow->maybe('in')?->strings() ?? [],
+        ), $node?->items() ?? []);
+    }
+
     /** @throws FormatError */
     public static function bodyUse(?Node $node): BodyUse
     {
@@ -86,6 +102,7 @@ final readonly class ShapeReader
             pulls: array_map(static fn (Node $pulled): Pulled => $pulled->enum(Pulled::class), $node?->maybe('pulls')?->items() ?? []),
             also: array_map(static fn (Node $note): BodyNote => $note->enum(BodyNote::class), $node?->maybe('also')?->items() ?? []),
             face: array_map(static fn (Node $form): FaceForm => $form->enum(FaceForm::class), $node?->maybe('face')?->members() ?? []),
+            elbows: self::elbows($node?->maybe('elbows')),
         );
     }
 }

@@ -16,8 +16,9 @@ final readonly class BaseWords
      * @param array<string, Cue> $cues by step id, in place of the chair's
      * @param LyingShape|null $shape what the line tells, for who lies flat
      * @param list<HandContact> $hands where the line has the hands; a hand that lies there lies nowhere else
+     * @param list<ElbowContact> $elbows the same of elbows
      */
-    public function __construct(public ?string $say = null, public ?string $introduction = null, public array $cues = [], public ?LyingShape $shape = null, public array $hands = [])
+    public function __construct(public ?string $say = null, public ?string $introduction = null, public array $cues = [], public ?LyingShape $shape = null, public array $hands = [], public array $elbows = [])
     {
     }
 
@@ -27,6 +28,13 @@ final readonly class BaseWords
         // A line of its own tells a shape and hands of its own.
         $told = $this->say === null ? $others : $this;
 
-        return new self($this->say ?? $others->say, $this->introduction ?? $others->introduction, [...$others->cues, ...$this->cues], $this->shape ?? $told->shape, $this->hands === [] ? $told->hands : $this->hands);
+        return new self(
+            $this->say ?? $others->say,
+            $this->introduction ?? $others->introduction,
+            [...$others->cues, ...$this->cues],
+            $this->shape ?? $told->shape,
+            $this->hands === [] ? $told->hands : $this->hands,
+            $this->elbows === [] ? $told->elbows : $this->elbows,
+        );
     }
 }

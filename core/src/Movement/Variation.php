@@ -120,27 +120,25 @@ final class Variation
         if ($this->position === Position::BedFlat) {
             return $this;
         }
-        if (!$this->allows(Base::Bed) || $this->body->hands !== [] || $this->body->legs !== null) {
+        if (!$this->allows(Base::Bed) || $this->body->hands !== [] || $this->body->elbows !== [] || $this->body->legs !== null) {
             return null;
         }
-        $angles = [];
-        foreach ($this->angles as $step => $written) {
-            $lying = $written->lying();
-            if ($lying === null) {
-                return null;
-            }
-            $angles[$step] = $lying;
-        }
+        $angles = array_filter(array_map(static fn (Angles $written): ?Angles => $written->lying(), $this->angles));
 
-        return $this->withAngles($angles, [], Position::BedFlat);
+        return count($angles) < count($this->angles) ? null : $this->withAngles($angles, $this->onFlatBed(), Position::BedFlat);
+    }
+
+    /** @return array<string, array<string, Angles>> with hands and elbows where they lie on a flat bed, as angles on the bed of who lies */
+    private function onFlatBed(): array
+    {
+        return isset($this->onSeat[BaseWords::FLAT]) ? [Base::Bed->value => $this->onSeat[BaseWords::FLAT]] : [];
     }
 
     private function otherLying(): ?self
     {
         $told = $this->told();
-        $onSeat = isset($this->onSeat[BaseWords::FLAT]) ? [Base::Bed->value => $this->onSeat[BaseWords::FLAT]] : [];
 
-        return $told === null ? null : $this->withAngles($told->in(array_keys($this->angles)), $onSeat, Position::BedFlat, $told);
+        return $told === null ? null : $this->withAngles($told->in(array_keys($this->angles)), $this->onFlatBed(), Position::BedFlat, $told);
     }
 
     /** The base it is shown on first: a chair, if it is for one. */

@@ -54,9 +54,8 @@ final class ToldBesideTest extends TestCase
         $over = [];
         foreach (Drawn::everyShape() as $name => [$movement, $variation, $base]) {
             $scene = Scene::of($movement, $variation, $base, Side::Left);
-            [$start, $end] = [$scene->ends->start, $scene->ends->end];
-            [$x, $y] = $scene->camera->page($end->body->point('head'));
-            foreach (Arrow::of($movement, $scene, $start, $end, Side::Left) as $shape) {
+            [$x, $y] = $scene->camera->page($scene->ends->end->body->point('head'));
+            foreach (Arrow::of($movement, $scene, Side::Left) as $shape) {
                 foreach ($shape->role === 'arrow' ? self::corners($shape, true) : [] as [$across, $down]) {
                     if (hypot($across / 10 - $x, $down / 10 - $y) < 6.0) {
                         $over[$name] = true;

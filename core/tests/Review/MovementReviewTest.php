@@ -100,6 +100,9 @@ final class MovementReviewTest extends TestCase
             return $document;
         }];
         yield 'a hand that does not reach what it should lie on' => ['side-lean', 'variations/arm+cushion-beside/lean', 'does not reach the foot', $option(adds: ['hands' => [['who' => 'other', 'on' => 'foot']]])];
+        yield 'an elbow that is said to lie on an armrest' => ['palms-close', 'variations/palms/wheelchair', 'no elbow lies on an armrest', $set(['forBase', 'wheelchair', 'elbows'], [])];
+        yield 'an elbow that is said to lie on a cushion' => ['elbow-bend', 'variations/full+cushion-on-lap/chair', 'no elbow lies on a cushion', $set(['withProps', 1, 'adds', 'elbows'], [])];
+        yield 'an elbow that does not come to an armrest' => ['strap-turn', 'variations/high/turn', 'does not lie on the armrest', $set(['variations', 2, 'forBase', 'wheelchair'], ['say' => 'Elbows on the armrests.', 'elbows' => [['who' => 'both', 'on' => 'armrest']]])];
         yield 'doses that do not fit' => ['side-lean', 'doses', 'usual dose', $set(['doses', 'least'], ['breaths' => 9])];
         yield 'a gentlest rung that is not gentle' => ['side-lean', 'variations/elbow', 'gentlest rung', $set(['variations', 0, 'body'], ['hands' => [['who' => 'both', 'on' => 'head', 'bears' => true]], 'effort' => ['press', 'grip'], 'pulls' => ['both'], 'also' => ['belly-pressed', 'eyes-closed']])];
         $lying = static fn (string $what): Closure => $set(['forBase', 'bed-flat', 'shape', $what], []);

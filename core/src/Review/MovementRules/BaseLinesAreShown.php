@@ -14,6 +14,7 @@ use KindChair\Movement\Variation;
 use KindChair\Review\MovementProblem;
 use KindChair\Review\MovementRule;
 use KindChair\Review\Words\Claim;
+use KindChair\Review\Words\ElbowClaims;
 use KindChair\Review\Words\LyingClaims;
 use KindChair\Review\Words\Said;
 use KindChair\Review\Words\SeatedClaims;
@@ -27,15 +28,24 @@ final readonly class BaseLinesAreShown implements MovementRule
         foreach ($movement->variations as $rung) {
             foreach ($rung->position === Position::BedFlat ? [] : $rung->bases as $base) {
                 foreach (self::said($rung, $base) as $line) {
-                    foreach (self::wrong($movement, $rung, $base, $line, SeatedClaims::all()) as $wrong) {
+                    foreach (self::wrong($movement, $rung, $base, $line, [...SeatedClaims::all(), ...ElbowClaims::all()]) as $wrong) {
                         $problems[] = new MovementProblem("variations/$rung->id/$base->value", "\"$line\": $wrong.");
                     }
                 }
             }
             $shape = $rung->allows(Base::Bed) ? $rung->lying() : null;
             $line = $rung->sayOn(Base::Bed, true);
-            foreach ($shape === null || $line === null ? [] : self::wrong($movement, $shape, Base::Bed, $line, LyingClaims::all()) as $wrong) {
+            foreach ($shape === null || $line === null ? [] : self::wrong($movement, $shape, Base::Bed, $line, [...LyingClaims::all(), ...ElbowClaims::all()]) as $wrong) {
                 $problems[] = new MovementProblem("variations/$rung->id/bed-flat", "\"$line\": $wrong.");
+            }
+        }
+
+        foreach ($movement->withProps->all() as $with) {
+            $say = $with->option->say ?? '';
+            foreach ($with->bases as $base) {
+                foreach (self::wrong($movement, $with, $base, $say, ElbowClaims::all()) as $wrong) {
+                    $problems[] = new MovementProblem("variations/$with->id/$base->value", "\"$say\": $wrong.");
+                }
             }
         }
 

@@ -12,7 +12,7 @@ use KindChair\Movement\Step;
 use KindChair\Review\MovementProblem;
 use KindChair\Review\MovementRule;
 
-/** A hand that is said to lie somewhere can be brought there, on every base, within the normal range of its joints. */
+/** A hand or an elbow that is said to lie somewhere can be brought there, on every base, within the normal range of its joints. */
 final readonly class HandsReachTheirPlace implements MovementRule
 {
     private const CM_PER_UNIT = 1.65;
@@ -34,6 +34,12 @@ final readonly class HandsReachTheirPlace implements MovementRule
             foreach ($variation->bases as $base) {
                 foreach ($movement->steps as $step) {
                     $where = "variations/$variation->id/$step->id";
+                    foreach (Contacts::uncarried($variation, $step, $base) as ['side' => $side, 'contact' => $contact, 'short' => $short]) {
+                        if ($short > Contacts::NEAR) {
+                            $elbow = $side === Side::Left ? 'The elbow of the named side' : 'The other elbow';
+                            $problems[] = new MovementProblem($where, sprintf('%s does not lie on the %s (%s): %d cm are missing. Lean less, or let it lie somewhere else.', $elbow, $contact->on->value, $base->value, (int) round($short * self::CM_PER_UNIT)));
+                        }
+                    }
                     foreach (Contacts::missed($variation, $step, $base) as ['side' => $side, 'contact' => $contact, 'short' => $short]) {
                         if ($short > Contacts::NEAR) {
                             $hand = $side === Side::Left ? 'The hand of the named side' : 'The other hand';

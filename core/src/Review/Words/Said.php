@@ -9,6 +9,8 @@ use KindChair\Body\Side;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BaseHands;
+use KindChair\Movement\ElbowContact;
+use KindChair\Movement\ElbowPlace;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\Movement;
@@ -74,6 +76,15 @@ final readonly class Said
         return array_filter(
             $this->hands(),
             static fn (HandContact $hand): bool => in_array($hand->on, $places, true),
+        ) !== [];
+    }
+
+    /** @param list<ElbowPlace> $places */
+    public function hasElbowOn(array $places): bool
+    {
+        return array_filter(
+            BaseHands::use($this->variation, $this->base)->elbows,
+            static fn (ElbowContact $elbow): bool => in_array($elbow->on, $places, true),
         ) !== [];
     }
 

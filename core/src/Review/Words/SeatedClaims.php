@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindChair\Review\Words;
 
+use KindChair\Movement\ElbowPlace;
 use KindChair\Movement\HandPlace as H;
 
 /** What the lines for a wheelchair and a raised bed are held to: hands that are said to lie somewhere lie there. Lines that leave a choice may show either. */
@@ -15,9 +16,10 @@ final readonly class SeatedClaims
     public static function all(): array
     {
         $rests = static fn (Said $said): bool => !$said->usesArms();
+        $carried = static fn (Said $said): bool => $said->hasElbowOn([ElbowPlace::Armrest]);
 
         return [
-            self::hands('(on|over|along|hold|holds) (the (front|back) (of|ends? of) )?(the |its |both |each |their )?(left |right |other )?armrests?', 'no hand lies on an armrest', [H::Armrest, H::Seat, H::Backrest]),
+            self::hands('(on|over|along|hold|holds) (the (front|back) (of|ends? of) )?(the |its |both |each |their )?(left |right |other )?armrests?', 'no hand lies on an armrest', [H::Armrest, H::Seat, H::Backrest], $carried),
             self::hands('(lie |lies |heavy |flat )?on the blanket(?! over your heart)', 'no hand lies on the blanket', [H::Thigh, H::Knee, H::Belly, H::Ribs, H::Seat], $rests),
             self::hands('beside (you|the hips?)( on the mattress)?', 'no hand lies beside the body', [H::Seat, H::Armrest]),
             self::hands('on the mattress', 'no hand lies on the mattress', [H::Seat, H::Armrest]),

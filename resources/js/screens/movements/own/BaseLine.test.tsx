@@ -30,7 +30,7 @@ afterEach(() => act(() => root.unmount()));
 it('says that the figure follows the line, leaves it behind when asked, and brings it back', () => {
     const told: ForBase = { wheelchair: { say: 'Hands on the armrests.', hands: [{ who: 'both', on: 'armrest' }] } };
     show(told);
-    expect(page.textContent).toContain('has the hands where this line had them');
+    expect(page.textContent).toContain('has the arms where this line had them');
     press();
     expect(keep).toHaveBeenLastCalledWith({ wheelchair: 'Hands on the armrests.' });
     expect(page.textContent).toContain('the same there as on a chair');

@@ -38,7 +38,7 @@ export function BaseLine({ who, label, hint, placeholder, forBase, onChange }: P
             />
             {(drawn || leftBehind) && (
                 <p className="flex flex-wrap items-center gap-x-3 text-[0.9375rem] text-ink-soft">
-                    {drawn === 'hands' && 'The figure there has the hands where this line had them.'}
+                    {drawn === 'arms' && 'The figure there has the arms where this line had them.'}
                     {drawn === 'shape' && 'The figure lying flat does what this line said.'}
                     {!drawn && 'The figure does the same there as on a chair.'}
                     <button

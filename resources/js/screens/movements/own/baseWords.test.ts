@@ -27,8 +27,8 @@ describe('what somebody on a base is told', () => {
             wheelchair: { say: 'Hands on the armrests.', hands: [...hands] },
             bed: { cues, hands: [...hands] },
         };
-        expect(drawnBy(forBase, 'wheelchair')).toBe('hands');
-        expect(drawnBy(saying(forBase, 'wheelchair', 'Hands on both armrests.'), 'wheelchair')).toBe('hands');
+        expect(drawnBy(forBase, 'wheelchair')).toBe('arms');
+        expect(drawnBy(saying(forBase, 'wheelchair', 'Hands on both armrests.'), 'wheelchair')).toBe('arms');
         expect(drawnBy({ 'bed-flat': { say: 'Knees fall out.', shape: {} } }, 'bed-flat')).toBe('shape');
         expect(drawnBy({ bed: 'Lie well.' }, 'bed')).toBeNull();
         expect(undrawn(forBase, 'wheelchair')).toEqual({ ...forBase, wheelchair: 'Hands on the armrests.' });

@@ -22,13 +22,13 @@ export function saying(forBase: ForBase | undefined, who: Who, text: string): Fo
     return { ...others, [who]: isAlone ? text : text === '' ? rest : { ...rest, say: text } };
 }
 
-/** What the figure takes from the line of a base: where the hands lie, or all that is done lying flat. */
-export function drawnBy(forBase: ForBase | undefined, who: Who): 'hands' | 'shape' | null {
+/** What the figure takes from the line of a base: where hands and elbows lie, or all that is done lying flat. */
+export function drawnBy(forBase: ForBase | undefined, who: Who): 'arms' | 'shape' | null {
     const words = forBase?.[who];
     if (typeof words !== 'object') {
         return null;
     }
-    return words.shape ? 'shape' : words.hands ? 'hands' : null;
+    return words.shape ? 'shape' : words.hands || words.elbows ? 'arms' : null;
 }
 
 /** The same with a line that the figure takes nothing from. */
@@ -37,6 +37,6 @@ export function undrawn(forBase: ForBase | undefined, who: Who): ForBase {
     if (typeof words !== 'object') {
         return forBase ?? {};
     }
-    const { say = '', ...others } = without(words, 'shape', 'hands');
+    const { say = '', ...others } = without(words, 'shape', 'hands', 'elbows');
     return saying({ ...forBase, [who]: others }, who, say);
 }
