@@ -101,7 +101,7 @@ final class LibraryTest extends AppTestCase
         $cues = fn (string $of): array => array_column($this->answer($this->getJson("/api/movements/$of&base=chair&side=left"), 'motion')['steps'], 'cue');
         $this->assertContains('In, the right arm floats up.', $cues('arm-raise/motion?variation=full'), 'the second time it is the other arm');
         $this->assertCount(2, preg_grep('/\b(forwards|backwards)\b/', $cues('wide-arm-circles/motion?variation=elbow')) ?: [], 'both directions');
-        $this->getJson('/api/movements/sideways-thigh/motion?variation=further&base=bed-flat&side=left')->assertUnprocessable()->assertSee('choose another seat');
+        $this->getJson('/api/movements/side-lean/motion?variation=over&base=bed-flat&side=left')->assertUnprocessable()->assertSee('choose another seat');
         $this->getJson('/api/movements/side-lean/motion?variation=none&base=chair&side=left')->assertUnprocessable();
         $this->getJson('/api/movements/handstand')->assertNotFound();
         $this->get('/movements/figures?base=bed')->assertOk()->assertSee('Lean to the side');

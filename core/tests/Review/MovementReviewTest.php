@@ -100,6 +100,9 @@ final class MovementReviewTest extends TestCase
             return $document;
         }];
         yield 'a hand that does not reach what it should lie on' => ['side-lean', 'variations/arm+cushion-beside/lean', 'does not reach the foot', $option(adds: ['hands' => [['who' => 'other', 'on' => 'foot']]])];
+        yield 'a knee that is said to lift in bed' => ['ankle-circles', 'variations/heel/bed', 'no knee lifts', $set(['forBase', 'bed'], 'One knee lifts off the bed.')];
+        yield 'ribs that are said to slide in bed' => ['ankle-circles', 'variations/heel/bed', 'the ribs do not slide', $set(['forBase', 'bed'], 'Slide the ribs along the pillow.')];
+        yield 'heels that are said to press in bed' => ['chin-nod', 'variations/small/bed', 'no heel presses', $set(['forBase', 'bed'], 'The heels press into the mattress.')];
         yield 'an elbow that is said to lie on an armrest' => ['palms-close', 'variations/palms/wheelchair', 'no elbow lies on an armrest', $set(['forBase', 'wheelchair', 'elbows'], [])];
         yield 'an elbow that is said to lie on a cushion' => ['elbow-bend', 'variations/full+cushion-on-lap/chair', 'no elbow lies on a cushion', $set(['withProps', 1, 'adds', 'elbows'], [])];
         yield 'an elbow that does not come to an armrest' => ['strap-turn', 'variations/high/turn', 'does not lie on the armrest', $set(['variations', 2, 'forBase', 'wheelchair'], ['say' => 'Elbows on the armrests.', 'elbows' => [['who' => 'both', 'on' => 'armrest']]])];

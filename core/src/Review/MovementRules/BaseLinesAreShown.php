@@ -16,10 +16,11 @@ use KindChair\Review\MovementRule;
 use KindChair\Review\Words\Claim;
 use KindChair\Review\Words\ElbowClaims;
 use KindChair\Review\Words\LyingClaims;
+use KindChair\Review\Words\MovingClaims;
 use KindChair\Review\Words\Said;
 use KindChair\Review\Words\SeatedClaims;
 
-/** What introductions and the lines for a base say of hands, and those for who lies flat of all, is what is drawn there. */
+/** What introductions say of hands, and the lines for a base of all that moves, is what is drawn there. */
 final readonly class BaseLinesAreShown implements MovementRule
 {
     public function check(Movement $movement): array
@@ -30,6 +31,12 @@ final readonly class BaseLinesAreShown implements MovementRule
                 foreach (self::said($rung, $base) as $line) {
                     foreach (self::wrong($movement, $rung, $base, $line, [...SeatedClaims::all(), ...ElbowClaims::all()]) as $wrong) {
                         $problems[] = new MovementProblem("variations/$rung->id/$base->value", "\"$line\": $wrong.");
+                    }
+                }
+                $clauses = $base === Base::Chair ? [] : (preg_split('/(?<=[.;,])\s+/', $rung->sayOn($base) ?? '') ?: []);
+                foreach ($clauses as $clause) {
+                    foreach (self::wrong($movement, $rung, $base, $clause, MovingClaims::all()) as $wrong) {
+                        $problems[] = new MovementProblem("variations/$rung->id/$base->value", "\"$clause\": $wrong.");
                     }
                 }
             }
