@@ -136,7 +136,7 @@ final readonly class Contacts
                 $body = Skeleton::of(Settled::pose($angles, $seat, Side::Left, $use, $position, $footing, $back), $seat);
                 $places = $contact === null ? [] : HandPlaces::of($contact->on, $side, $contact->isAcross, $body, $seat);
                 $found = isset($elbows[$side->value])
-                    ? $this->elbows->angles($body, $shape, $wished, $side, ElbowPlaces::of($elbows[$side->value]->on, $side, $body, $seat), $seat, $places, $contact?->on, $lain[$side->value] ?? null)
+                    ? $this->elbows->angles($body, $shape, $wished, $side, ElbowPlaces::of($elbows[$side->value]->on, $side, $body, $seat), $elbows[$side->value]->on === ElbowPlace::Table, $seat, $places, $contact?->on, $lain[$side->value] ?? null)
                     : null;
                 $found ??= $places === [] ? null : $this->reach->angles($body, $wished, $side, $places, $seat);
                 $angles = $found === null ? $angles : self::with($angles, $side, $found);

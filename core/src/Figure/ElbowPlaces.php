@@ -23,7 +23,10 @@ final class ElbowPlaces
     private const AHEAD = [2.0, 4.0, 6.0, 8.0, 10.0, 12.0];
     private const LEANING = [11.0, 12.0, 13.0, 14.0, 15.0];
     private const INWARDS = [0.0, -3.0, 3.0, 6.0];
-    public const CARRIED = [6.0, 17.0];
+    private const CARRIED = [6.0, 17.0];
+    /** The same of a table. */
+    private const AT_TABLE = [6.0, 7.0, 8.0, 9.0, 10.0, 11.0, 12.0];
+    private const ON_TABLE = [HandPlaces::TABLE[0] + self::ELBOW, 17.0];
 
     /** Whether a seat has it: an armrest, a mattress, a lap in which a cushion lies under the elbows. */
     public static function isThere(ElbowPlace $place, DrawnSeat $seat): bool
@@ -32,6 +35,7 @@ final class ElbowPlaces
             ElbowPlace::Armrest => SeatMeasures::armrest($seat) !== null,
             ElbowPlace::Mattress => SeatMeasures::underBack($seat) !== null,
             ElbowPlace::Cushion => $seat !== DrawnSeat::FlatBed && $seat !== DrawnSeat::Standing,
+            ElbowPlace::Table => SeatMeasures::underBack($seat) === null && $seat !== DrawnSeat::Standing,
         };
     }
 
@@ -44,7 +48,8 @@ final class ElbowPlaces
         return !self::isThere($place, $seat) ? [] : match ($place) {
             ElbowPlace::Armrest => self::onArmrest($shoulder, $out, $seat),
             ElbowPlace::Mattress => self::onMattress($shoulder, $out, $seat),
-            ElbowPlace::Cushion => self::onCushion($shoulder, $out, $seat === DrawnSeat::Bed ? self::LEANING : self::AHEAD),
+            ElbowPlace::Cushion => self::ahead($shoulder, $out, $seat === DrawnSeat::Bed ? self::LEANING : self::AHEAD, self::CARRIED),
+            ElbowPlace::Table => self::ahead($shoulder, $out, self::AT_TABLE, self::ON_TABLE),
         };
     }
 
@@ -57,8 +62,10 @@ final class ElbowPlaces
 
             return (new Vector(abs($elbow->x), $elbow->y, $elbow->z))->from(new Vector($x, $y, SeatMeasures::BACK), new Vector($x, $y, SeatMeasures::ARMREST_ENDS));
         }
-        if ($place === ElbowPlace::Cushion) {
-            return max(0.0, self::CARRIED[0] - $elbow->y, $elbow->y - self::CARRIED[1]);
+        if ($place !== ElbowPlace::Mattress) {
+            [$low, $high] = $place === ElbowPlace::Table ? self::ON_TABLE : self::CARRIED;
+
+            return max(0.0, $low - $elbow->y, $elbow->y - $high);
         }
         [$at, $over] = SeatMeasures::underBack($seat) ?? [$elbow, new Vector(0, 1, 0)];
 
@@ -110,18 +117,19 @@ final class ElbowPlaces
     }
 
     /**
-     * A cushion is as high as what it carries.
+     * On what is as high as the elbow that it carries.
      *
      * @param list<float> $far ahead of the shoulder
+     * @param array{float, float} $high least and most
      * @return list<Vector>
      */
-    private static function onCushion(Vector $shoulder, float $out, array $far): array
+    private static function ahead(Vector $shoulder, float $out, array $far, array $high): array
     {
         $places = [];
         foreach (self::INWARDS as $inwards) {
             foreach ($far as $ahead) {
                 $y = $shoulder->y - sqrt(Measures::UPPER_ARM ** 2 - $inwards ** 2 - $ahead ** 2);
-                if ($y >= self::CARRIED[0] && $y <= self::CARRIED[1]) {
+                if ($y >= $high[0] && $y <= $high[1]) {
                     $places[] = new Vector($shoulder->x - $inwards * $out, $y, $shoulder->z + $ahead);
                 }
             }

@@ -42,24 +42,25 @@ final readonly class ElbowReach
     /**
      * @param Skeleton $body with the trunk as it is
      * @param Skeleton $written the same with the arm as it is written
-     * @param list<Vector> $elbows where it may lie (see ElbowPlaces)
+     * @param list<Vector> $elbows where it may lie (see ElbowPlaces), on a table or elsewhere
      * @param list<Vector> $hands where its hand lies; none where it is free
      * @param Vector|null $lain where it lay in a step before, and stays
      * @return array<string, float>|null degrees by joint action, all of ArmReach::ACTIONS; null where the elbow lies nowhere
      */
-    public function angles(Skeleton $body, Skeleton $written, Pose $wished, Side $side, array $elbows, DrawnSeat $seat, array $hands = [], ?HandPlace $on = null, ?Vector $lain = null): ?array
+    public function angles(Skeleton $body, Skeleton $written, Pose $wished, Side $side, array $elbows, bool $isOnTable, DrawnSeat $seat, array $hands = [], ?HandPlace $on = null, ?Vector $lain = null): ?array
     {
         $wrist = $wished->angle('wrist-extension', $side) - $wished->angle('wrist-flexion', $side);
         $shoulder = $body->point("shoulder-$side->value");
         $elbow = $written->point("elbow-$side->value");
-        $forearm = self::above($written->point("wrist-$side->value")->minus($elbow)->unit(), SeatMeasures::underBack($seat)[1] ?? null);
+        $over = $isOnTable ? new Vector(0, 1, 0) : SeatMeasures::underBack($seat)[1] ?? null;
+        $forearm = self::above($written->point("wrist-$side->value")->minus($elbow), $over)->unit();
         $closed = (float) $this->most['elbow-flexion'];
         $best = null;
         $least = INF;
         foreach ($elbows as $at) {
             $away = $lain === null ? self::AWAY * $at->minus($elbow)->length() : self::LEAVES * $at->minus($lain)->length();
             $upper = $at->minus($shoulder)->unit();
-            foreach (self::ways($at, $forearm, $wrist, $hands, $on) as [$way, $lag, $bent, $short]) {
+            foreach (self::ways($at, $forearm, $wrist, $hands, $on, $over) as [$way, $lag, $bent, $short]) {
                 foreach (ArmAngles::along($body, $side, $upper, $way) as $angles) {
                     // A free forearm comes as far as its elbow bends; a hand that would miss its place for it tells so.
                     $angles['elbow-flexion'] = $hands === [] ? min($closed, $angles['elbow-flexion']) : $angles['elbow-flexion'] + $lag;
@@ -77,7 +78,7 @@ final readonly class ElbowReach
     /** A forearm that would go into what its elbow lies on lies along it. */
     private static function above(Vector $forearm, ?Vector $over): Vector
     {
-        return $over === null ? $forearm : $forearm->plus($over, max(0.0, -$forearm->dot($over)))->unit();
+        return $over === null ? $forearm : $forearm->plus($over, max(0.0, -$forearm->dot($over)));
     }
 
     /**
@@ -86,9 +87,10 @@ final readonly class ElbowReach
      * @param Vector $forearm as it is written, one unit long
      * @param float $wrist degrees, above 0 where it is lifted
      * @param list<Vector> $hands
+     * @param Vector|null $over what is up from what the elbow lies on; null where a forearm may go below that
      * @return list<array{Vector, float, float, float}> each one unit long, with the degrees by which the elbow bends more, those of the wrist, and what it costs that the hand misses its place
      */
-    private static function ways(Vector $elbow, Vector $forearm, float $wrist, array $hands, ?HandPlace $on): array
+    private static function ways(Vector $elbow, Vector $forearm, float $wrist, array $hands, ?HandPlace $on, ?Vector $over): array
     {
         $ways = [];
         foreach ($hands === [] ? [] : self::HANDS as [$more, $hand]) {
@@ -96,7 +98,7 @@ final readonly class ElbowReach
             [$across, $along] = [$hand * sin(deg2rad($bent)), Measures::FOREARM + $hand * cos(deg2rad($bent))];
             $lower = hypot($across, $along);
             foreach ($hands as $place) {
-                $way = ($on === HandPlace::OtherHand ? self::met($place, $elbow, $lower) : $place)->minus($elbow);
+                $way = $on === HandPlace::OtherHand ? self::above(self::met($place, $elbow, $lower)->minus($elbow), $over) : $place->minus($elbow);
                 $ways[] = [$way->unit(), rad2deg(atan2($across, $along)), $bent, self::SHORT * max(0.0, abs($way->length() - $lower) - self::TOUCHES)];
             }
         }

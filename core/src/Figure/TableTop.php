@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use KindChair\Body\Side;
+use KindChair\Movement\ElbowContact;
+use KindChair\Movement\ElbowPlace;
 use KindChair\Movement\HandContact;
 use KindChair\Movement\HandPlace;
 use KindChair\Movement\PropPlace;
@@ -38,11 +40,13 @@ final readonly class TableTop
             return null;
         }
         [$top, $edge] = HandPlaces::TABLE;
+        // What elbows lie on is as high as they are, whatever their hands do.
+        $joints = array_filter($variation->body->elbows, static fn (ElbowContact $elbow): bool => $elbow->on === ElbowPlace::Table) === [] ? ['elbow', 'wrist', 'hand'] : ['elbow'];
         $arms = [];
         foreach ($holds ? [] : $poses as $pose) {
             $body = Skeleton::of($pose, $seat);
             foreach (array_filter(Side::cases(), static fn (Side $side): bool => !$pose->restsArm($side)) as $side) {
-                foreach (['elbow', 'wrist', 'hand'] as $joint) {
+                foreach ($joints as $joint) {
                     $arms[] = $body->point("$joint-$side->value");
                 }
             }

@@ -12,4 +12,6 @@ enum ElbowPlace: string
     case Mattress = 'mattress';
     /** On a cushion in the lap. */
     case Cushion = 'cushion';
+    /** On a table or tray before the seat. */
+    case Table = 'table';
 }

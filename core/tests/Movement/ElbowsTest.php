@@ -88,6 +88,8 @@ final class ElbowsTest extends TestCase
         yield 'on a flat bed' => [ElbowPlace::Mattress, new Vector(15.0, -3.8, -12.0), DrawnSeat::FlatBed, true];
         yield 'in the air over it' => [ElbowPlace::Mattress, new Vector(15.0, 2.0, -12.0), DrawnSeat::FlatBed, false];
         yield 'on a cushion' => [ElbowPlace::Cushion, new Vector(10.0, 12.0, 6.0), DrawnSeat::Chair, true];
+        yield 'on a table' => [ElbowPlace::Table, new Vector(9.0, 13.0, 10.0), DrawnSeat::Chair, true];
+        yield 'under it' => [ElbowPlace::Table, new Vector(9.0, 2.0, 10.0), DrawnSeat::Chair, false];
         yield 'in the lap itself' => [ElbowPlace::Cushion, new Vector(10.0, 3.0, 6.0), DrawnSeat::Chair, false];
     }
 
