@@ -13,6 +13,9 @@ use KindChair\Movement\View;
  */
 final class Camera
 {
+    /** Units of the page between its edge and what must be on it. */
+    private const EDGE = 3.0;
+
     /** @var array<string, self> the same one for all that are drawn from there: what was seen by it once is known */
     private static array $known = [];
 
@@ -65,6 +68,28 @@ final class Camera
         $mirror = $near === Side::Left ? 1.0 : -1.0;
 
         return new self(count(self::$known), cos(deg2rad($turn)), $mirror * sin(deg2rad($turn)), cos(deg2rad($tip)), sin(deg2rad($tip)), 50 + $mirror * ($x - 50), $y, $scale);
+    }
+
+    /**
+     * The same from as far away as it takes to hold some points.
+     *
+     * @param list<Vector> $points
+     */
+    public function holding(array $points): self
+    {
+        [$left, $top, $right, $bottom] = [self::EDGE, self::EDGE, 100 - self::EDGE, 100 - self::EDGE];
+        foreach ($points as $point) {
+            [$x, $y] = $this->page($point);
+            [$left, $top, $right, $bottom] = [min($left, $x), min($top, $y), max($right, $x), max($bottom, $y)];
+        }
+        // In hundredths, so that few are known.
+        $times = floor(100 * (100 - 2 * self::EDGE) / max($right - $left, $bottom - $top)) / 100;
+        if ($times >= 1.0) {
+            return $this;
+        }
+        [$x, $y] = [50 + round(($this->x - ($left + $right) / 2) * $times), 50 + round(($this->y - ($top + $bottom) / 2) * $times)];
+
+        return self::$known["$this->number/$times/$x/$y"] ??= new self(count(self::$known), $this->cosTurn, $this->sinTurn, $this->cosTip, $this->sinTip, $x, $y, $this->scale * $times);
     }
 
     /** The same seen closer: a point of the room comes to lie at a place on the page. */

@@ -233,14 +233,6 @@ final readonly class Contacts
         return array_values(array_filter(Side::cases(), static fn (Side $side): bool => isset($was[$side->value], $is[$side->value]) && $was[$side->value]->on === $is[$side->value]->on));
     }
 
-    /** @return list<Side> whose elbow lies on a cushion in the lap in some step */
-    public static function cushioned(BodyUse $body, Side $named, DrawnSeat $seat): array
-    {
-        $lies = static fn (Side $side): bool => array_filter($body->elbows, static fn (ElbowContact $contact): bool => $contact->on === ElbowPlace::Cushion && in_array($side, $contact->who->sides($named), true)) !== [];
-
-        return ElbowPlaces::isThere(ElbowPlace::Cushion, $seat) ? array_values(array_filter(Side::cases(), $lies)) : [];
-    }
-
     /**
      * @param list<Step> $steps of the movement
      * @return list<Side> whose hand or elbow has been brought to where it lies in a step

@@ -68,6 +68,24 @@ final readonly class Ends
     }
 
     /**
+     * What reaches out of the page first, where it begins, as far as it goes and on the way there.
+     *
+     * @param bool $takesTurns whether the other side does it as well
+     * @return list<Vector>
+     */
+    public function reaches(bool $takesTurns): array
+    {
+        $points = [];
+        foreach ([$this->end->body, $this->widest, ...($this->start === null ? [] : [$this->start->body])] as $body) {
+            foreach (['head', 'fingers-left', 'fingers-right', 'toe-left', 'toe-right'] as $point) {
+                $points[] = $body->point($point);
+            }
+        }
+
+        return $takesTurns ? [...$points, ...array_map(static fn (Vector $point): Vector => $point->mirrored(), $points)] : $points;
+    }
+
+    /**
      * The step that looks least like a pose.
      *
      * @param list<Step> $steps

@@ -11,11 +11,6 @@ use KindChair\Movement\PropPlace;
 final readonly class Props
 {
     private const CUSHION = 3.6;
-    /** Half the thickness of one that carries elbows, at most, and how far ahead of them it carries forearms. */
-    private const PILLOW = 7.0;
-    private const FOREARMS = 9.0;
-    /** How high the lap is over the hips. */
-    private const LAP = 2.3;
     private const BALL = 3.0;
     private const BLANKET = 3.6;
     /** Of a ball in one hand, and of one between two that are so far apart. */
@@ -107,26 +102,6 @@ final readonly class Props
             PropPlace::BesideRibs => $drawn->draw->roll($drawn->at->beside(0.05), $drawn->at->beside(0.4), self::CUSHION),
             PropPlace::InArms => $drawn->draw->roll($drawn->at->before(0.15), $drawn->at->before(0.6), self::CUSHION * 1.35),
         };
-    }
-
-    /**
-     * A cushion in the lap, as thick as there is room between the thighs and the elbows that lie on it, and under the forearms.
-     *
-     * @param non-empty-list<Side> $carried whose elbows lie on it
-     * @return list<Shape>
-     */
-    public static function underElbows(array $carried, Skeleton $body, Camera $camera): array
-    {
-        $elbows = array_map(static fn (Side $side): Vector => $body->point("elbow-$side->value"), $carried);
-        $bottom = min(array_map(static fn (Vector $elbow): float => $elbow->y, $elbows)) - ElbowPlaces::ELBOW;
-        $thick = max(1.6, min(self::PILLOW, ($bottom - $body->point('hips')->y - self::LAP) / 2));
-        $near = min(array_map(static fn (Vector $elbow): float => $elbow->z, $elbows));
-        $corners = [];
-        foreach (count($elbows) === 1 ? [$elbows[0]->x, 0.0] : array_map(static fn (Vector $elbow): float => $elbow->x, $elbows) as $x) {
-            array_push($corners, new Vector($x, $bottom - $thick, $near), new Vector($x, $bottom - $thick, $near + self::FOREARMS));
-        }
-
-        return (new PropShapes($camera))->pillow($corners, $thick);
     }
 
     /** @return list<Shape> */

@@ -38,8 +38,8 @@ final class Scene
     private array $poses = [];
     /** @var array<string, array{Posed|null}> where what is seen closer begins, by what that is */
     private array $begins = [];
-    /** @var array{TableTop|null}|null null where it has not been asked for */
-    private ?array $table = null;
+    /** @var array{TableTop|null, LapCushion|null}|null what carries arms; null where it has not been asked for */
+    private ?array $carriers = null;
     /** @var list<non-empty-list<Vector>>|null null where they have not been asked for */
     private ?array $strokes = null;
 
@@ -58,7 +58,7 @@ final class Scene
         $this->rest = $this->footing === null ? Settled::rest($seat, $variation->position) : Settled::pose(new Angles([]), $seat, $side, new BodyUse(), $variation->position, $this->footing);
         $this->ends = Ends::of($movement, $variation, $this->rest, $this->pose(...), $this->posed(...));
         $this->view = $view ?? $movement->viewOf($variation) ?? BestView::of($this->ends->widest, $this->ends->end->body, seat: $seat, side: $side, bends: BestView::bends($movement));
-        $this->camera = Camera::of($this->view, $seat, $side);
+        $this->camera = Camera::of($this->view, $seat, $side)->holding($this->ends->reaches($movement->laterality->sides === SideUse::Alternating));
     }
 
     /**
@@ -109,7 +109,10 @@ final class Scene
     public function props(Skeleton $body, ?Camera $camera = null): array
     {
         $camera ??= $this->camera;
-        [$table] = $this->table ??= [TableTop::of($this->variation, $this->seat, array_map(fn (Step $step): Pose => $this->pose($step->id), $this->movement->steps))];
+        [$table, $cushion] = $this->carriers ??= [
+            TableTop::of($this->variation, $this->seat, array_map(fn (Step $step): Pose => $this->pose($step->id), $this->movement->steps)),
+            LapCushion::of($this->use, $this->movement->steps, $this->side, $this->seat, fn (Step $step): Skeleton => $this->posed($this->pose($step->id), $step)->body),
+        ];
         $sides = $this->movement->laterality->sides;
         // Two hands that do one thing have one ball.
         $inBoth = $sides !== SideUse::OneSided && !($sides === SideUse::Midline && $this->variation->props === ['ball']);
@@ -118,12 +121,10 @@ final class Scene
         // What stands beside stays where it is while the body moves: where the hand comes to lie on it.
         $body = $at === PropPlace::Beside ? $this->ends->end->body : $body;
 
-        $cushioned = Contacts::cushioned($this->use, $this->side, $this->seat);
-
         return [
             ...($table?->shapes($camera, $this->side) ?? []),
-            ...($cushioned === [] ? [] : Props::underElbows($cushioned, $body, $camera)),
-            ...($cushioned !== [] && $at === PropPlace::OnLap || Props::isBehindBack($at, $this->ends->end->body) ? [] : Props::of($at, $this->variation->props, $body, $camera, $this->side, $inBoth)),
+            ...($cushion?->shapes($camera) ?? []),
+            ...($cushion !== null && $at === PropPlace::OnLap || Props::isBehindBack($at, $this->ends->end->body) ? [] : Props::of($at, $this->variation->props, $body, $camera, $this->side, $inBoth)),
         ];
     }
 
@@ -226,7 +227,7 @@ final class Scene
             $leans = $facts->leans;
         }
         $lower = Footing::lowersFloor($this->variation->propAt);
-        $key = implode('/', [$this->seat->value, $this->view->value, $this->side->value, $leans ? 'belt' : '', $lower, ...array_column($away, 'value')]);
+        $key = implode('/', [$this->seat->value, $this->camera->number, $this->side->value, $leans ? 'belt' : '', $lower, ...array_column($away, 'value')]);
 
         return Kept::of('furniture', $key, fn (): array => Furniture::of($this->seat, $this->camera, $this->side, $away, $leans, $lower));
     }

@@ -7,8 +7,10 @@ namespace KindChair\Tests\Figure;
 use KindChair\Body\Side;
 use KindChair\Figure\Camera;
 use KindChair\Figure\DrawnSeat;
+use KindChair\Figure\Scene;
 use KindChair\Figure\Vector;
 use KindChair\Movement\View;
+use KindChair\Tests\Support\Drawn;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -64,6 +66,36 @@ final class CameraTest extends TestCase
         }
         $above = Camera::of(View::Above, DrawnSeat::Chair, Side::Left);
         self::assertGreaterThan($above->depth(new Vector(0, 0, 0)), $above->depth(new Vector(0, 10, 0)));
+    }
+
+    public function testFromFurtherAwayItHoldsWhatReachesOutOfThePage(): void
+    {
+        $camera = Camera::of(View::Front, DrawnSeat::Bed, Side::Left);
+
+        self::assertSame($camera, $camera->holding([new Vector(45, 20, 0)]));
+        $further = $camera->holding([new Vector(60, 20, 0)]);
+        self::assertLessThan(98.0, $further->page(new Vector(60, 20, 0))[0]);
+        self::assertGreaterThan(90.0, $further->page(new Vector(60, 20, 0))[0]);
+        self::assertLessThan($camera->scale(), $further->scale());
+    }
+
+    public function testNoHandFootOrHeadReachesOutOfThePage(): void
+    {
+        $off = [];
+        foreach (Drawn::everyShape() as $name => [$movement, $variation, $base]) {
+            foreach ([Side::Left, Side::Right] as $side) {
+                $scene = Scene::of($movement, $variation, $base, $side);
+                foreach ([$scene->ends->end->body, ...($scene->ends->start === null ? [] : [$scene->ends->start->body])] as $body) {
+                    foreach (['head', 'fingers-left', 'fingers-right', 'toe-left', 'toe-right'] as $point) {
+                        [$x, $y] = $scene->camera->page($body->point($point));
+                        if (min($x, $y) < 1.5 || max($x, $y) > 98.5) {
+                            $off["$name, $side->value: $point"] = [round($x), round($y)];
+                        }
+                    }
+                }
+            }
+        }
+        self::assertSame([], $off);
     }
 
     public function testACloserLookPutsAPointWhereItIsToldAndAllElseFurtherApart(): void
