@@ -15,6 +15,8 @@ final class Camera
 {
     /** Units of the page between its edge and what must be on it. */
     private const EDGE = 3.0;
+    /** The same where it steps back, for the arrows outside of what reaches there. */
+    private const ROOM = 6.5;
 
     /** @var array<string, self> the same one for all that are drawn from there: what was seen by it once is known */
     private static array $known = [];
@@ -82,11 +84,12 @@ final class Camera
             [$x, $y] = $this->page($point);
             [$left, $top, $right, $bottom] = [min($left, $x), min($top, $y), max($right, $x), max($bottom, $y)];
         }
-        // In hundredths, so that few are known.
-        $times = floor(100 * (100 - 2 * self::EDGE) / max($right - $left, $bottom - $top)) / 100;
-        if ($times >= 1.0) {
+        $needs = max($right - $left, $bottom - $top);
+        if ($needs <= 100 - 2 * self::EDGE) {
             return $this;
         }
+        // In hundredths, so that few are known.
+        $times = floor(100 * (100 - 2 * self::ROOM) / $needs) / 100;
         [$x, $y] = [50 + round(($this->x - ($left + $right) / 2) * $times), 50 + round(($this->y - ($top + $bottom) / 2) * $times)];
 
         return self::$known["$this->number/$times/$x/$y"] ??= new self(count(self::$known), $this->cosTurn, $this->sinTurn, $this->cosTip, $this->sinTip, $x, $y, $this->scale * $times);
