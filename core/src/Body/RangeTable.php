@@ -30,6 +30,17 @@ final readonly class RangeTable
         return $this->ranges[$action->value][AgeBand::Adult->value];
     }
 
+    /** @return array<string, int> how far the normal range of some actions goes, in degrees, by joint action */
+    public function normalEnds(JointAction ...$actions): array
+    {
+        $ends = [];
+        foreach ($actions as $action) {
+            $ends[$action->value] = $this->normal($action)->to;
+        }
+
+        return $ends;
+    }
+
     /** The planning default; an unknown age is read as 70 to 79, the gentler reading for the groups this serves. */
     public function comfortable(JointAction $action, ?AgeBand $age): JointRange
     {

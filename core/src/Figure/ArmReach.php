@@ -54,11 +54,7 @@ final readonly class ArmReach
 
     public function __construct(RangeTable $ranges)
     {
-        $most = [];
-        foreach (self::ACTIONS as $action) {
-            $most[$action->value] = $ranges->normal($action)->to;
-        }
-        $this->most = $most;
+        $this->most = $ranges->normalEnds(...self::ACTIONS);
     }
 
     /**

@@ -32,11 +32,7 @@ final readonly class ElbowReach
 
     public function __construct(RangeTable $ranges)
     {
-        $most = [];
-        foreach (ArmReach::ACTIONS as $action) {
-            $most[$action->value] = $ranges->normal($action)->to;
-        }
-        $this->most = $most;
+        $this->most = $ranges->normalEnds(...ArmReach::ACTIONS);
     }
 
     /**

@@ -55,6 +55,16 @@ describe('what a body does besides its shape', () => {
         expect(body).toEqual({ hands: [{ who: 'both', on: 'face' }] });
     });
 
+    it('lays elbows on something, and forgets of it when none lies any more', () => {
+        open({ hands: [] });
+        press('An elbow lies on something');
+        choose('Lies on', 'cushion');
+        expect(body).toEqual({ hands: [], elbows: [{ who: 'both', on: 'cushion' }] });
+
+        press('Remove');
+        expect(body).toEqual({ hands: [] });
+    });
+
     it('keeps where one hand lies when the other is moved', () => {
         open({
             hands: [

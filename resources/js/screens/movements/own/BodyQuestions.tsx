@@ -4,6 +4,7 @@ import { Choice } from '../../../parts/Field';
 import { plural } from '../../../parts/time';
 import { Toggles } from '../../../parts/Toggles';
 import { without } from '../../../parts/without';
+import { ElbowQuestions } from './ElbowQuestions';
 
 type Hand = NonNullable<BodyUse['hands']>[number];
 type Face = NonNullable<BodyUse['face']>;
@@ -86,6 +87,10 @@ export function BodyQuestions({ body, steps, onChange }: Props) {
                     A hand lies on something
                 </button>
             </fieldset>
+            <ElbowQuestions
+                elbows={body.elbows ?? []}
+                onChange={(elbows) => onChange(elbows.length ? { ...body, elbows } : without(body, 'elbows'))}
+            />
             <Choice
                 label="Does one leg lie on the other?"
                 value={body.legs ?? ''}
