@@ -130,21 +130,21 @@ export default function People() {
                                 </Link>
                             ))}
                         <span className="ml-auto" />
-                        <button className="button button-quiet px-3" onClick={() => setReading(true)}>
+                        <button className="button button-quiet px-2" onClick={() => setReading(true)}>
                             From a file
                         </button>
                         {group.people.length > 0 && (
-                            <a className="button button-quiet px-3" href={`/api/groups/${group.id}/people.csv`}>
+                            <a className="button button-quiet px-2" href={`/api/groups/${group.id}/people.csv`}>
                                 Save as a table
                             </a>
                         )}
-                        <button className="button button-quiet px-3" onClick={() => setCaring(true)}>
+                        <button className="button button-quiet px-2" onClick={() => setCaring(true)}>
                             My precautions
                         </button>
-                        <button className="button button-quiet px-3" onClick={() => setNaming(group)}>
+                        <button className="button button-quiet px-2" onClick={() => setNaming(group)}>
                             Rename
                         </button>
-                        <button className="button button-quiet px-3" onClick={() => setRemoving(group)}>
+                        <button className="button button-quiet px-2" onClick={() => setRemoving(group)}>
                             Remove group
                         </button>
                     </div>
