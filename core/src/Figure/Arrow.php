@@ -17,6 +17,8 @@ final readonly class Arrow
 {
     /** Units from which the way of a shoulder or a head is drawn out, of which less is seen than of a limb. */
     private const LEAST_OF_SMALL = 0.8;
+    /** The same of a back whose ends stay where they are. */
+    private const LEAST_OF_BACK = 0.25;
     /** Units from which a head tells that the trunk leans, and how much of what travels furthest that is. */
     private const LEANS = 3.0;
     private const SHARE = 0.3;
@@ -117,8 +119,13 @@ final readonly class Arrow
                 return $mate === $point || !isset($told[$mate]) || $way->isFromSide() ? $lines : [...$lines, ...$way->line($mate, 0.0, Way::LEAST)];
             }
         }
-        foreach ([$own, ...array_keys($told)] as $point) {
-            $lines = $way->line($point, 0.0, $isSmall && $point === $own ? self::LEAST_OF_SMALL : Way::LEAST);
+        // A back that arches where it lies moves its middle only.
+        foreach ([$own, ...array_keys($told), ...($own === 'head' && !$isHead ? ['middle'] : [])] as $point) {
+            $lines = $way->line($point, 0.0, match (true) {
+                $isSmall && $point === $own => self::LEAST_OF_SMALL,
+                $point === 'middle' => self::LEAST_OF_BACK,
+                default => Way::LEAST,
+            });
             if ($lines !== []) {
                 return $lines;
             }

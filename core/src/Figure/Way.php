@@ -118,6 +118,8 @@ final readonly class Way
         [$centre, $out] = match ($traced) {
             'head' => ['hips', 13.5],
             'nose' => ['head', 3.0],
+            // Of the back where it is: over what moves.
+            'middle' => ['hips', 0.0],
             default => ['middle', 7.0],
         };
         $points = [];

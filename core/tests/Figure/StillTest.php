@@ -82,11 +82,12 @@ final class StillTest extends TestCase
         self::assertSame(Phase::Cycle, $ends->at?->phase);
     }
 
-    /** @return iterable<string, array{string, int, int}> a movement, and where its arrows go: across and down the page, -1, 0 or 1 */
+    /** @return iterable<string, array{0: string, 1: int, 2: int, 3?: Base}> a movement, and where its arrows go: across and down the page, -1, 0 or 1; its base if it is not a chair */
     public static function ways(): iterable
     {
         yield 'elbows bend up' => ['elbow-bend/full', 0, -1];
         yield 'a shoulder sinks' => ['shoulder-press-down/heavy', 0, 1];
+        yield 'a low back arches off the mattress' => ['open-chest/half', 0, -1, Base::Bed];
         yield 'hands press down' => ['press-air-down/full', 0, 1];
         yield 'weight goes to the left' => ['seat-rock/gentle', -1, 0];
         yield 'a heel that lifts takes the knee up' => ['march/gentle', 0, -1];
@@ -94,9 +95,9 @@ final class StillTest extends TestCase
     }
 
     #[DataProvider('ways')]
-    public function testAnArrowGoesWhereThePartGoes(string $key, int $across, int $down): void
+    public function testAnArrowGoesWhereThePartGoes(string $key, int $across, int $down, Base $base = Base::Chair): void
     {
-        $arrows = array_values(array_filter(self::still($key)->shapes, static fn (Shape $shape): bool => $shape->role === 'arrow'));
+        $arrows = array_values(array_filter(self::still($key, $base)->shapes, static fn (Shape $shape): bool => $shape->role === 'arrow'));
         self::assertNotSame([], $arrows);
         $numbers = $arrows[0]->numbers();
         // The head of an arrow comes last: one barb, the tip, the other barb.
@@ -131,12 +132,12 @@ final class StillTest extends TestCase
         return Scene::of($movement, $movement->variation($rung), Base::Chair, Side::Left);
     }
 
-    private static function still(string $key): Figure
+    private static function still(string $key, Base $base = Base::Chair): Figure
     {
         [$id, $rung] = explode('/', $key);
         $movement = Make::craft()->library->get($id);
 
-        return Figure::of($movement, $movement->variation($rung), Base::Chair, Side::Left);
+        return Figure::of($movement, $movement->variation($rung), $base, Side::Left);
     }
 
     private static function drawn(string $role, Shape ...$shapes): int
