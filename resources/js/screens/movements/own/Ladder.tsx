@@ -222,7 +222,9 @@ export function Ladder({ draft, change, asks, library, chosen, onChoose }: Props
                             )}
                         </div>
                         <details>
-                            <summary className="min-h-11 content-center">What hands, elbows, legs, face and effort do</summary>
+                            <summary className="min-h-11 content-center">
+                                What hands, elbows, legs, face and effort do
+                            </summary>
                             <BodyQuestions
                                 body={rung.body ?? draft.body ?? {}}
                                 steps={draft.steps}
