@@ -34,7 +34,8 @@ final readonly class ArmDemands implements Finder
             $turned = $behind = [];
             foreach ($shape->steps() as $step) {
                 $at = static fn (JointAction $action): int => $shape->angle($step, $action, $side) ?? 0;
-                if (max($at(JointAction::ShoulderFlexion), $at(JointAction::ShoulderAbduction)) >= self::UP_FROM) {
+                // An arm whose elbow lies on something is carried.
+                if (max($at(JointAction::ShoulderFlexion), $at(JointAction::ShoulderAbduction)) >= self::UP_FROM && !$shape->isCarried($step, $side)) {
                     $up[$step] = $step;
                 }
                 if ($at(JointAction::ShoulderAbduction) >= self::WIDE_FROM && $at(JointAction::ShoulderOutward) >= self::TURNED_FROM) {

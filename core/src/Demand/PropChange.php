@@ -54,8 +54,9 @@ final readonly class PropChange
     {
         $words = [];
         // Elbows that lie on something carry the arms.
-        foreach ([...$with->body->also, ...($with->body->elbows === [] ? [] : [BodyNote::ArmsCarried])] as $note) {
-            $words[] = $plain->body->has($note) ? null : match ($note) {
+        $carries = static fn (Variation $rung): array => array_unique([...$rung->body->also, ...($rung->body->elbows === [] ? [] : [BodyNote::ArmsCarried])], SORT_REGULAR);
+        foreach ($carries($with) as $note) {
+            $words[] = in_array($note, $carries($plain), true) ? null : match ($note) {
                 BodyNote::ArmsCarried => 'the arms are carried',
                 BodyNote::LegCarried => 'the leg is carried',
                 BodyNote::BackCarried => 'back or head leans on it',

@@ -6,7 +6,9 @@ namespace KindChair\Demand;
 
 use KindChair\Body\JointAction;
 use KindChair\Body\Side;
+use KindChair\Figure\Contacts;
 use KindChair\Figure\DrawnSeat;
+use KindChair\Figure\ElbowPlaces;
 use KindChair\Figure\Footing;
 use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
@@ -94,6 +96,15 @@ final readonly class Shape
     public static function sidesOf(AngleRole $who): array
     {
         return array_values(array_filter($who->sides(Side::Left)));
+    }
+
+    /** Whether the elbow of a side lies on something in a step. */
+    public function isCarried(string $step, Side $side): bool
+    {
+        $phases = array_column($this->movement->steps, 'phase', 'id');
+        $elbow = Contacts::carried($this->body, $step, $phases[$step])[$side->value] ?? null;
+
+        return $elbow !== null && ElbowPlaces::isThere($elbow->on, $this->seat);
     }
 
     /** Whether an arm is away from where it rests and lies on nothing that steadies. */

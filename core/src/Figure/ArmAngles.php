@@ -10,22 +10,6 @@ use KindChair\Body\Side;
 final class ArmAngles
 {
     /**
-     * The same of two directions in the figure's room: of the upper arm, and of the forearm.
-     *
-     * @param Vector $upper one unit long, as is the other
-     * @return non-empty-list<array<string, float>> degrees by joint action
-     */
-    public static function along(Skeleton $body, Side $side, Vector $upper, Vector $lower): array
-    {
-        [$upper, $lower] = [$body->inTrunk($upper), $body->inTrunk($lower)];
-        [$upper, $lower] = $side === Side::Left ? [$upper->mirrored(), $lower->mirrored()] : [$upper, $lower];
-        $along = max(-1.0, min(1.0, $upper->dot($lower)));
-        $hinge = $lower->plus($upper, -$along);
-
-        return self::of($upper, $hinge->length() < 0.01 ? new Vector(0, $upper->z, -$upper->y) : $hinge->unit(), rad2deg(acos($along)));
-    }
-
-    /**
      * An upper arm and the direction in which its elbow bends: raised forward and out to the side, or raised and taken across the body.
      *
      * @param Vector $upper one unit long, as is the hinge
@@ -58,5 +42,21 @@ final class ArmAngles
         }
 
         return $all;
+    }
+
+    /**
+     * The same of two directions in the figure's room: of the upper arm, and of the forearm.
+     *
+     * @param Vector $upper one unit long, as is the other
+     * @return non-empty-list<array<string, float>> degrees by joint action
+     */
+    public static function along(Skeleton $body, Side $side, Vector $upper, Vector $lower): array
+    {
+        [$upper, $lower] = [$body->inTrunk($upper), $body->inTrunk($lower)];
+        [$upper, $lower] = $side === Side::Left ? [$upper->mirrored(), $lower->mirrored()] : [$upper, $lower];
+        $along = max(-1.0, min(1.0, $upper->dot($lower)));
+        $hinge = $lower->plus($upper, -$along);
+
+        return self::of($upper, $hinge->length() < 0.01 ? new Vector(0, $upper->z, -$upper->y) : $hinge->unit(), rad2deg(acos($along)));
     }
 }

@@ -26,7 +26,7 @@ final readonly class ArmReach
     /** Then finer, about the best of them. */
     private const FINER = [15, 8, 4];
     /** What a degree beyond the normal range costs against a degree away from the shape as written. */
-    private const BEYOND = 25.0;
+    public const BEYOND = 25.0;
     /** What a joint at the end of its range costs; half way there a quarter of it. */
     private const STRAIN = 70.0;
     /** What an elbow or forearm in the middle of the body costs. */
@@ -34,9 +34,9 @@ final readonly class ArmReach
     /** What a unit costs by which an elbow or wrist sinks into a mattress. */
     private const SUNK = 60.0;
     /** What a unit short of the place costs. */
-    private const SHORT = 60.0;
+    public const SHORT = 60.0;
     /** Units within which a hand touches: skin gives, and fingers curl. */
-    private const TOUCHES = 1.8;
+    public const TOUCHES = 1.8;
     /** Units from the shoulder under which a place is reached with a closed elbow. */
     private const FOLDS = 8.0;
     /** Units by which a shoulder may move before the arm is brought there anew. */

@@ -24,6 +24,9 @@ final class ElbowPlaces
     private const LEANING = [11.0, 12.0, 13.0, 14.0, 15.0];
     private const INWARDS = [0.0, -3.0, 3.0, 6.0];
     private const CARRIED = [6.0, 17.0];
+    /** How far behind the hips it may lie in bed, and how far out on either. */
+    private const IN_BED = -9.0;
+    private const OUT = 15.0;
     /** The same of a table. */
     private const AT_TABLE = [6.0, 7.0, 8.0, 9.0, 10.0, 11.0, 12.0];
     private const ON_TABLE = [HandPlaces::TABLE[0] + self::ELBOW, 17.0];
@@ -63,9 +66,9 @@ final class ElbowPlaces
             return (new Vector(abs($elbow->x), $elbow->y, $elbow->z))->from(new Vector($x, $y, SeatMeasures::BACK), new Vector($x, $y, SeatMeasures::ARMREST_ENDS));
         }
         if ($place !== ElbowPlace::Mattress) {
-            [$low, $high] = $place === ElbowPlace::Table ? self::ON_TABLE : self::CARRIED;
+            [[$low, $high], $near] = $place === ElbowPlace::Table ? [self::ON_TABLE, self::AT_TABLE[0]] : [self::CARRIED, $seat === DrawnSeat::Bed ? self::IN_BED : self::AHEAD[0]];
 
-            return max(0.0, $low - $elbow->y, $elbow->y - $high);
+            return max(0.0, $low - $elbow->y, $elbow->y - $high, $near - $elbow->z, abs($elbow->x) - self::OUT);
         }
         [$at, $over] = SeatMeasures::underBack($seat) ?? [$elbow, new Vector(0, 1, 0)];
 

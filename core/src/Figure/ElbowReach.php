@@ -16,15 +16,10 @@ final readonly class ElbowReach
 {
     /** How a hand may lie there: degrees by which the wrist bends more, and how far along the hand it touches. */
     private const HANDS = [[0, Measures::HAND], [25, Measures::FINGERS], [55, Measures::HAND], [75, Measures::FINGERS]];
-    /** What a unit between an elbow and where it is written costs, and a unit by which a hand misses its place. */
+    /** What a unit costs between an elbow and where it is written, and where it lay before. */
     private const AWAY = 3.0;
-    /** What it costs that an elbow leaves where it lay. */
     private const LEAVES = 8.0;
-    private const SHORT = 60.0;
-    /** Units within which a hand touches, as for any hand that is brought to a place. */
-    private const TOUCHES = 1.8;
-    /** What a degree beyond the normal range costs, and a degree away from the shape as written. */
-    private const BEYOND = 25.0;
+    /** What a degree away from the shape as written costs. */
     private const TURNED = 0.1;
 
     /** @var array<string, int> the normal range of each action, degrees */
@@ -60,7 +55,7 @@ final readonly class ElbowReach
                 foreach (ArmAngles::along($body, $side, $upper, $way) as $angles) {
                     // A free forearm comes as far as its elbow bends; a hand that would miss its place for it tells so.
                     $angles['elbow-flexion'] = $hands === [] ? min($closed, $angles['elbow-flexion']) : $angles['elbow-flexion'] + $lag;
-                    $cost = $away + $short + abs($bent - $wrist) + self::BEYOND * max(0.0, -$bent - $this->most['wrist-flexion']) + $this->cost($angles, $wished, $side);
+                    $cost = $away + $short + abs($bent - $wrist) + ArmReach::BEYOND * max(0.0, -$bent - $this->most['wrist-flexion']) + $this->cost($angles, $wished, $side);
                     if ($cost < $least) {
                         [$least, $best] = [$cost, $angles + ['wrist-flexion' => max(0.0, -$bent), 'wrist-extension' => max(0.0, $bent)]];
                     }
@@ -95,7 +90,7 @@ final readonly class ElbowReach
             $lower = hypot($across, $along);
             foreach ($hands as $place) {
                 $way = $on === HandPlace::OtherHand ? self::above(self::met($place, $elbow, $lower)->minus($elbow), $over) : $place->minus($elbow);
-                $ways[] = [$way->unit(), rad2deg(atan2($across, $along)), $bent, self::SHORT * max(0.0, abs($way->length() - $lower) - self::TOUCHES)];
+                $ways[] = [$way->unit(), rad2deg(atan2($across, $along)), $bent, ArmReach::SHORT * max(0.0, abs($way->length() - $lower) - ArmReach::TOUCHES)];
             }
         }
 
@@ -118,7 +113,7 @@ final readonly class ElbowReach
     {
         $cost = 0.0;
         foreach ($angles as $action => $degrees) {
-            $cost += self::TURNED * abs($degrees - $wished->angle($action, $side)) + self::BEYOND * (max(0.0, $degrees - $this->most[$action]) + max(0.0, -$degrees));
+            $cost += self::TURNED * abs($degrees - $wished->angle($action, $side)) + ArmReach::BEYOND * (max(0.0, $degrees - $this->most[$action]) + max(0.0, -$degrees));
         }
 
         return $cost;

@@ -110,7 +110,7 @@ final class Scene
     {
         $camera ??= $this->camera;
         [$table, $cushion] = $this->carriers ??= [
-            TableTop::of($this->variation, $this->seat, array_map(fn (Step $step): Pose => $this->pose($step->id), $this->movement->steps)),
+            TableTop::of($this->variation, $this->use, $this->seat, array_map(fn (Step $step): Pose => $this->pose($step->id), $this->movement->steps)),
             LapCushion::of($this->use, $this->movement->steps, $this->side, $this->seat, fn (Step $step): Skeleton => $this->posed($this->pose($step->id), $step)->body),
         ];
         $sides = $this->movement->laterality->sides;
@@ -205,11 +205,11 @@ final class Scene
      *
      * @param Step|null $begun the step in which it begins; null where it is none of this movement
      */
-    public function staying(Pose $from, ?Step $begun, Side $wasNamed, Pose $to, Step $step, Side $named): StayingHands
+    public function staying(Pose $from, ?Step $begun, Side $wasNamed, Pose $to, Step $step, Side $named): StayingArms
     {
         $use = $this->use;
 
-        return StayingHands::between($from, StayingHands::lying($use, $begun, $from, $wasNamed, $this->seat), $to, StayingHands::lying($use, $step, $to, $named, $this->seat), $this->seat, $begun === null ? [] : Contacts::stayCarried($use, $begun, $wasNamed, $step, $named));
+        return StayingArms::between($from, StayingArms::lying($use, $begun, $from, $wasNamed, $this->seat), $to, StayingArms::lying($use, $step, $to, $named, $this->seat), $this->seat, $begun === null ? [] : Contacts::stayCarried($use, $begun, $wasNamed, $step, $named));
     }
 
     /**

@@ -17,7 +17,7 @@ final class SeatMeasures
     public const BACK = -10.5;
     /** Where a seat begins and ends on which one sits sideways, near its edge: a leg may go back over it. */
     public const ACROSS = [1.0, 23.0];
-    /** Height of the chair's back, and of an armrest's middle. */
+    /** Height of the chair's back, and of an armrest's middle, under the elbows of who sits upright; and how far ahead that ends. */
     public const TOP = 24.0;
     public const ARMREST = 9.0;
     public const ARMREST_ENDS = 14.0;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Figure;
 
 use KindChair\Body\Side;
+use KindChair\Movement\BodyUse;
 use KindChair\Movement\ElbowContact;
 use KindChair\Movement\ElbowPlace;
 use KindChair\Movement\HandContact;
@@ -29,19 +30,21 @@ final readonly class TableTop
     }
 
     /**
+     * @param BodyUse $use what lies on what, on that seat
      * @param iterable<Pose> $poses in each step
      * @return self|null null where there is none
      */
-    public static function of(Variation $variation, DrawnSeat $seat, iterable $poses): ?self
+    public static function of(Variation $variation, BodyUse $use, DrawnSeat $seat, iterable $poses): ?self
     {
-        $holds = array_filter($variation->body->hands, static fn (HandContact $hand): bool => $hand->on === HandPlace::Table) !== [];
+        $holds = array_filter($use->hands, static fn (HandContact $hand): bool => $hand->on === HandPlace::Table) !== [];
+        $carries = array_filter($use->elbows, static fn (ElbowContact $elbow): bool => $elbow->on === ElbowPlace::Table && ElbowPlaces::isThere($elbow->on, $seat)) !== [];
         $stands = $variation->props === ['table'] && $variation->propAt === PropPlace::InFront;
-        if ($seat === DrawnSeat::Standing || !$holds && !$stands) {
+        if ($seat === DrawnSeat::Standing || !$holds && !$stands && !$carries) {
             return null;
         }
         [$top, $edge] = HandPlaces::TABLE;
         // What elbows lie on is as high as they are, whatever their hands do.
-        $joints = array_filter($variation->body->elbows, static fn (ElbowContact $elbow): bool => $elbow->on === ElbowPlace::Table) === [] ? ['elbow', 'wrist', 'hand'] : ['elbow'];
+        $joints = $carries ? ['elbow'] : ['elbow', 'wrist', 'hand'];
         $arms = [];
         foreach ($holds ? [] : $poses as $pose) {
             $body = Skeleton::of($pose, $seat);

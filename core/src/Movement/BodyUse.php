@@ -76,7 +76,7 @@ final readonly class BodyUse
 
     public function has(BodyNote $note): bool
     {
-        return in_array($note, $this->also, true) || $note === BodyNote::ArmsCarried && $this->elbows !== [];
+        return in_array($note, $this->also, true);
     }
 
     public function works(Effort $effort): bool

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace KindChair\Tests\Movement;
 
 use KindChair\Body\Side;
+use KindChair\Demand\ArmDemands;
+use KindChair\Demand\Ask;
+use KindChair\Demand\Demand;
+use KindChair\Demand\Shape;
 use KindChair\Figure\Contacts;
 use KindChair\Figure\DrawnSeat;
 use KindChair\Figure\ElbowPlaces;
@@ -12,6 +16,7 @@ use KindChair\Figure\Figure;
 use KindChair\Figure\Scene;
 use KindChair\Figure\Settled;
 use KindChair\Figure\Skeleton;
+use KindChair\Figure\TableTop;
 use KindChair\Figure\Vector;
 use KindChair\Movement\AngleRole;
 use KindChair\Movement\Base;
@@ -90,6 +95,8 @@ final class ElbowsTest extends TestCase
         yield 'on a cushion' => [ElbowPlace::Cushion, new Vector(10.0, 12.0, 6.0), DrawnSeat::Chair, true];
         yield 'on a table' => [ElbowPlace::Table, new Vector(9.0, 13.0, 10.0), DrawnSeat::Chair, true];
         yield 'under it' => [ElbowPlace::Table, new Vector(9.0, 2.0, 10.0), DrawnSeat::Chair, false];
+        yield 'beside the lap' => [ElbowPlace::Cushion, new Vector(19.0, 12.0, 6.0), DrawnSeat::Chair, false];
+        yield 'behind a table' => [ElbowPlace::Table, new Vector(9.0, 13.0, 1.0), DrawnSeat::Chair, false];
         yield 'in the lap itself' => [ElbowPlace::Cushion, new Vector(10.0, 3.0, 6.0), DrawnSeat::Chair, false];
     }
 
@@ -97,6 +104,30 @@ final class ElbowsTest extends TestCase
     public function testAnElbowIsOnItOrNot(ElbowPlace $place, Vector $elbow, DrawnSeat $seat, bool $isThere): void
     {
         self::assertSame($isThere, ElbowPlaces::missed($place, $elbow, $seat) < Contacts::NEAR);
+    }
+
+    public function testAnArmIsCarriedOnlyWhileItsElbowLies(): void
+    {
+        $asks = static fn (string $id, string $rung, Base $base): array => array_merge(...array_map(
+            static fn (?Ask $ask): array => $ask?->demand === Demand::ArmsKeptUp ? $ask->steps : [],
+            iterator_to_array((new ArmDemands())->find(new Shape(Make::craft()->library->get($id), Make::craft()->library->get($id)->variation($rung), $base)), false),
+        ));
+
+        self::assertSame(['reach'], $asks('high-v', 'chest', Base::Bed), 'it goes up without the mattress, and opens on it');
+        self::assertSame(['up'], $asks('finger-climb', 'high', Base::Chair));
+        self::assertSame([], $asks('finger-climb', 'high', Base::Bed), 'the elbows stay on the mattress');
+    }
+
+    public function testATableUnderElbowsIsDrawnWhoeverSaysThatItIsThere(): void
+    {
+        $movement = Make::craft()->library->get('palms-close');
+        $rung = $movement->variation('palms');
+        $poses = [Settled::rest(DrawnSeat::Chair)];
+        $elbows = new BodyUse(elbows: [new ElbowContact(AngleRole::Both, ElbowPlace::Table)]);
+
+        self::assertNotNull(TableTop::of($rung, $elbows, DrawnSeat::Chair, $poses));
+        self::assertNull(TableTop::of($rung, new BodyUse(), DrawnSeat::Chair, $poses));
+        self::assertNull(TableTop::of($rung, $elbows, DrawnSeat::Bed, $poses), 'in bed none stands before the seat');
     }
 
     public function testAForearmOnAnArmrestHasNoHandOnIt(): void

@@ -1,18 +1,23 @@
 import type { BodyUse } from '../../../api/types/movement';
 import { vocabulary } from '../../../api/types/words';
 import { Choice } from '../../../parts/Field';
-import { plural } from '../../../parts/time';
 import { Toggles } from '../../../parts/Toggles';
 import { without } from '../../../parts/without';
-import { ElbowQuestions } from './ElbowQuestions';
+import { LyingOn } from './LyingOn';
 
 type Hand = NonNullable<BodyUse['hands']>[number];
+type Elbow = NonNullable<BodyUse['elbows']>[number];
 type Face = NonNullable<BodyUse['face']>;
 
 const who: [Hand['who'], string][] = [
     ['both', 'Both hands'],
     ['work', 'Hand of the named side'],
     ['other', 'Other hand'],
+];
+const whichElbow: [Elbow['who'], string][] = [
+    ['both', 'Both elbows'],
+    ['work', 'Elbow of the named side'],
+    ['other', 'Other elbow'],
 ];
 
 interface Props {
@@ -24,71 +29,34 @@ interface Props {
 
 /** Plain questions about what a shape alone cannot tell; what follows from the answers is worked out. */
 export function BodyQuestions({ body, steps, onChange }: Props) {
-    const hands = body.hands ?? [];
     const touch = body.touch ?? [];
-    const setHand = (at: number, by: Partial<Hand>) =>
-        onChange({ ...body, hands: hands.map((one, index) => (index === at ? { ...one, ...by } : one)) });
     return (
         <div className="space-y-4 pb-2">
-            <fieldset className="space-y-2">
-                <legend className="mb-1 font-semibold">Where do the hands lie?</legend>
-                {hands.map((hand, at) => (
-                    <div key={at} className="flex flex-wrap items-end gap-2">
-                        <Choice
-                            label="Whose"
-                            value={hand.who}
-                            options={who}
-                            onChange={(event) => setHand(at, { who: event.target.value as Hand['who'] })}
-                        />
-                        <Choice
-                            label="On"
-                            value={hand.on}
-                            options={vocabulary.handPlace}
-                            onChange={(event) => setHand(at, { on: event.target.value as Hand['on'] })}
-                        />
-                        <label className="flex min-h-11 items-center gap-2">
-                            <input
-                                type="checkbox"
-                                className="h-5 w-5 accent-ink"
-                                checked={hand.bears ?? false}
-                                onChange={(event) => setHand(at, { bears: event.target.checked })}
-                            />
-                            takes weight
-                        </label>
-                        <label className="flex min-h-11 items-center gap-2">
-                            <input
-                                type="checkbox"
-                                className="h-5 w-5 accent-ink"
-                                checked={hand.across ?? false}
-                                onChange={(event) => setHand(at, { across: event.target.checked })}
-                            />
-                            on the other side
-                        </label>
-                        {hand.in && (
-                            <span className="min-h-11 content-center text-[0.9375rem] text-ink-soft">
-                                in {plural(hand.in.length, 'step', 'steps')}
-                            </span>
-                        )}
-                        <button
-                            type="button"
-                            className="button button-quiet px-3"
-                            onClick={() => onChange({ ...body, hands: hands.filter((_, index) => index !== at) })}
-                        >
-                            Remove
-                        </button>
-                    </div>
-                ))}
-                <button
-                    type="button"
-                    className="button"
-                    disabled={hands.length >= 8}
-                    onClick={() => onChange({ ...body, hands: [...hands, { who: 'both', on: 'thigh' }] })}
-                >
-                    A hand lies on something
-                </button>
-            </fieldset>
-            <ElbowQuestions
-                elbows={body.elbows ?? []}
+            <LyingOn
+                title="Where do the hands lie?"
+                labels={['Whose', 'On']}
+                who={who}
+                places={vocabulary.handPlace}
+                checks={[
+                    ['bears', 'takes weight'],
+                    ['across', 'on the other side'],
+                ]}
+                most={8}
+                add="A hand lies on something"
+                first={{ who: 'both', on: 'thigh' } as Hand}
+                contacts={body.hands ?? []}
+                onChange={(hands) => onChange({ ...body, hands })}
+            />
+            <LyingOn
+                title="Do elbows lie on something?"
+                labels={['Which', 'Lies on']}
+                who={whichElbow}
+                places={vocabulary.elbowPlace}
+                checks={[['slides', 'slides along it']]}
+                most={4}
+                add="An elbow lies on something"
+                first={{ who: 'both', on: 'armrest' } as Elbow}
+                contacts={body.elbows ?? []}
                 onChange={(elbows) => onChange(elbows.length ? { ...body, elbows } : without(body, 'elbows'))}
             />
             <Choice

@@ -10,7 +10,7 @@ use KindChair\Figure\HandPlaces;
 use KindChair\Figure\Pose;
 use KindChair\Figure\Scene;
 use KindChair\Figure\Skeleton;
-use KindChair\Figure\StayingHands;
+use KindChair\Figure\StayingArms;
 use KindChair\Movement\Base;
 use KindChair\Movement\BodyUse;
 use KindChair\Movement\HandPlace;
@@ -20,7 +20,7 @@ use KindChair\Tests\Support\Make;
 use PHPUnit\Framework\TestCase;
 
 /** A hand that lies somewhere before and after a step does not leave it on the way. */
-final class StayingHandsTest extends TestCase
+final class StayingArmsTest extends TestCase
 {
     /** How far a hand may be off its place on the way, beyond what it is at both ends: units of 1.65 cm, between one place on a seat and the next. */
     private const OFF = 3.0;
@@ -40,7 +40,7 @@ final class StayingHandsTest extends TestCase
     private static function slips(Scene $scene, BodyUse $use, array $from, array $to): array
     {
         $staying = $scene->staying($from[1], $from[0], Side::Left, $to[1], $to[0], Side::Left);
-        [$before, $after] = array_map(static fn (array $at): array => StayingHands::lying($use, $at[0], $at[1], Side::Left, $scene->seat), [$from, $to]);
+        [$before, $after] = array_map(static fn (array $at): array => StayingArms::lying($use, $at[0], $at[1], Side::Left, $scene->seat), [$from, $to]);
         $slips = [];
         foreach (Side::cases() as $side) {
             $lies = $after[$side->value] ?? null;

@@ -13,7 +13,7 @@ use KindChair\Movement\Step;
  * Hands and elbows that lie at one place before and after a step stay there on the way. Angles that go from the one to the other would take them
  * through the air: a back that rounds takes its shoulders along.
  */
-final readonly class StayingHands
+final readonly class StayingArms
 {
     /** Units by which a hand may be off its place: less is not seen. */
     private const OFF = 0.3;
