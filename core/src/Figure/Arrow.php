@@ -137,7 +137,7 @@ final readonly class Arrow
     /** @return list<Shape> where hands stroke along limbs, one each */
     private static function strokes(Scene $scene): array
     {
-        return array_merge(...array_map(static fn (array $way): array => ArrowLine::drawn(array_map($scene->camera->page(...), $way)), $scene->strokes()));
+        return array_merge(...array_map(static fn (array $way): array => ArrowLine::drawn(ArrowLine::onPage(array_map($scene->camera->page(...), $way))), $scene->strokes()));
     }
 
     /** Degrees to the right by which head and trunk turn, which is told over the head; what the movement is about where they turn against each other. */

@@ -10,10 +10,51 @@ final class ArrowLine
     public const WIDTH = 1.7;
     /** Units of ground on either side of it, so that it is seen where it lies over what has its colour. */
     private const GROUND = 0.8;
+    /** How far its ground is from the edge of the page. */
+    private const AWAY = 0.25;
     /** Radius of a head on the page, in hundredths of it, over which no way is drawn. */
     public const FACE = 7.0;
     /** Length of the two lines of its head. */
     public const HEAD = 4.6;
+
+    /**
+     * The same line so far inwards that it and its head are on the page.
+     *
+     * @param list<array{float, float}> $points
+     * @return list<array{float, float}>
+     */
+    public static function onPage(array $points): array
+    {
+        if ($points === []) {
+            return [];
+        }
+        $edge = self::WIDTH / 2 + self::GROUND + self::AWAY;
+        [$x, $y] = array_map(static function (int $axis) use ($points, $edge): float {
+            $all = array_column([...$points, ...self::bends($points), ...self::barbs($points)], $axis);
+            [$first, $last] = [min($all), max($all)];
+
+            return $first < $edge ? $edge - $first : min(0.0, 100 - $edge - $last);
+        }, [0, 1]);
+
+        return $x === 0.0 && $y === 0.0 ? $points : array_map(static fn (array $point): array => [$point[0] + $x, $point[1] + $y], $points);
+    }
+
+    /**
+     * @param list<array{float, float}> $points
+     * @return list<array{float, float}> how far it may bend out between them, as an outline's curve does
+     */
+    private static function bends(array $points): array
+    {
+        $bends = [];
+        $last = count($points) - 1;
+        for ($i = 0; $i < $last; ++$i) {
+            [$before, $from, $to, $after] = [$points[max(0, $i - 1)], $points[$i], $points[$i + 1], $points[min($last, $i + 2)]];
+            $bends[] = [$from[0] + ($to[0] - $before[0]) / 6, $from[1] + ($to[1] - $before[1]) / 6];
+            $bends[] = [$to[0] - ($after[0] - $from[0]) / 6, $to[1] - ($after[1] - $from[1]) / 6];
+        }
+
+        return $bends;
+    }
 
     /**
      * Whether a line goes over the head.
@@ -52,7 +93,7 @@ final class ArrowLine
             $points[] = [$centre[0] + $radius * cos($angle), $centre[1] + $radius * sin($angle)];
         }
 
-        return self::drawn($points);
+        return self::drawn(self::onPage($points));
     }
 
     /**
@@ -71,7 +112,7 @@ final class ArrowLine
      * @param non-empty-list<array{float, float}> $points
      * @return array{array{float, float}, array{float, float}} where both lines of its head end
      */
-    private static function barbs(array $points): array
+    public static function barbs(array $points): array
     {
         $last = count($points) - 1;
         [$x, $y] = $points[$last];

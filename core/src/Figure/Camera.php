@@ -17,6 +17,8 @@ final class Camera
     private const EDGE = 3.0;
     /** The same where it steps back, for the arrows outside of what reaches there. */
     private const ROOM = 6.5;
+    /** The same for what is sat on. */
+    private const LINE = 1.8;
 
     /** @var array<string, self> the same one for all that are drawn from there: what was seen by it once is known */
     private static array $known = [];
@@ -45,20 +47,20 @@ final class Camera
         [$turn, $tip, $x, $y, $scale] = match (true) {
             $seat === DrawnSeat::FlatBed => match ($view) {
                 View::Front, View::Above => [0.0, 88.0, 44.0, 48.5, 0.86],
-                View::Side => [86.0, 12.0, 48.5, 66.0, 0.85],
-                View::ThreeQuarter => [62.0, 34.0, 48.5, 54.0, 0.78],
+                View::Side => [86.0, 12.0, 48.5, 66.0, 0.83],
+                View::ThreeQuarter => [62.0, 34.0, 48.5, 54.0, 0.76],
             },
             $seat === DrawnSeat::Bed => match ($view) {
-                View::Front => [0.0, 26.0, 50.0, 62.0, 0.92],
-                View::Side => [86.0, 6.0, 44.0, 66.0, 0.98],
-                View::ThreeQuarter => [48.0, 22.0, 45.0, 60.0, 0.95],
-                View::Above => [0.0, 80.0, 50.0, 47.0, 0.92],
+                View::Front => [0.0, 26.0, 50.0, 57.0, 0.9],
+                View::Side => [86.0, 6.0, 42.2, 66.0, 0.96],
+                View::ThreeQuarter => [48.0, 22.0, 43.2, 57.6, 0.92],
+                View::Above => [0.0, 80.0, 50.0, 45.0, 0.92],
             },
             $seat === DrawnSeat::Standing => match ($view) {
-                View::Front => [0.0, 8.0, 50.0, 54.0, 0.8],
-                View::Side => [84.0, 4.0, 42.0, 54.0, 0.8],
-                View::ThreeQuarter => [34.0, 9.0, 46.0, 54.0, 0.8],
-                View::Above => [24.0, 66.0, 50.0, 50.0, 0.85],
+                View::Front => [0.0, 8.0, 50.0, 52.0, 0.76],
+                View::Side => [84.0, 4.0, 42.0, 53.0, 0.78],
+                View::ThreeQuarter => [34.0, 9.0, 46.0, 52.0, 0.76],
+                View::Above => [24.0, 66.0, 50.0, 42.0, 0.8],
             },
             default => match ($view) {
                 View::Front => [0.0, 12.0, 50.0, 63.0, 0.95],
@@ -73,26 +75,43 @@ final class Camera
     }
 
     /**
-     * The same from as far away as it takes to hold some points.
+     * The same from as far away as it takes to hold some points, with room round them, and what reaches further than they do.
      *
      * @param list<Vector> $points
+     * @param list<Vector> $edges of what is sat on (see SeatEdges)
      */
-    public function holding(array $points): self
+    public function holding(array $points, array $edges = []): self
     {
-        [$left, $top, $right, $bottom] = [self::EDGE, self::EDGE, 100 - self::EDGE, 100 - self::EDGE];
-        foreach ($points as $point) {
-            [$x, $y] = $this->page($point);
-            [$left, $top, $right, $bottom] = [min($left, $x), min($top, $y), max($right, $x), max($bottom, $y)];
-        }
-        $needs = max($right - $left, $bottom - $top);
-        if ($needs <= 100 - 2 * self::EDGE) {
+        [$left, $top, $right, $bottom] = $this->box($points);
+        if (min($left, $top) >= self::EDGE && max($right, $bottom) <= 100 - self::EDGE) {
             return $this;
         }
+        [$first, $highest, $last, $lowest] = $this->box($edges);
+        [$left, $right] = [min(0.0, $left - self::ROOM, $first - self::LINE), max(100.0, $right + self::ROOM, $last + self::LINE)];
+        [$top, $bottom] = [min(0.0, $top - self::ROOM, $highest - self::LINE), max(100.0, $bottom + self::ROOM, $lowest + self::LINE)];
         // In hundredths, so that few are known.
-        $times = floor(100 * (100 - 2 * self::ROOM) / $needs) / 100;
-        [$x, $y] = [50 + round(($this->x - ($left + $right) / 2) * $times), 50 + round(($this->y - ($top + $bottom) / 2) * $times)];
+        $times = floor(10000 / max($right - $left, $bottom - $top)) / 100;
+        [$x, $y] = [50 + round(($this->x - ($left + $right) / 2) * $times, 1), 50 + round(($this->y - ($top + $bottom) / 2) * $times, 1)];
 
         return self::$known["$this->number/$times/$x/$y"] ??= new self(count(self::$known), $this->cosTurn, $this->sinTurn, $this->cosTip, $this->sinTip, $x, $y, $this->scale * $times);
+    }
+
+    /**
+     * @param list<Vector> $points
+     * @return array{float, float, float, float} left, top, right and bottom of them on the page
+     */
+    private function box(array $points): array
+    {
+        [$left, $top, $right, $bottom] = [INF, INF, -INF, -INF];
+        foreach ($points as $point) {
+            [$x, $y] = $this->page($point);
+            $left = min($left, $x);
+            $top = min($top, $y);
+            $right = max($right, $x);
+            $bottom = max($bottom, $y);
+        }
+
+        return [$left, $top, $right, $bottom];
     }
 
     /** The same seen closer: a point of the room comes to lie at a place on the page. */

@@ -80,7 +80,7 @@ final readonly class CloserLook
                 $round = hypot($x - $middleX, $y - $middleY) * (1 - $share) + hypot($toX - $middleX, $toY - $middleY) * $share + $aside;
                 $points[] = [$middleX + $acrossX / $far * $round, $middleY + $acrossY / $far * $round];
             }
-            if (array_filter($points, fn (array $point): bool => !$this->inset->holds(...$point)) === []) {
+            if (array_filter([...$points, ...ArrowLine::barbs($points)], fn (array $point): bool => !$this->inset->holds(...$point)) === []) {
                 return ArrowLine::drawn($points);
             }
         }

@@ -9,11 +9,9 @@ use KindChair\Body\Side;
 /** Chair, wheelchair and bed in the figure's room, drawn by the same camera as the body. */
 final readonly class Furniture
 {
-    private const FLOOR_OF_STANDING = -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - Measures::ANKLE;
     private const LEG = 0.85;
+    private const BED_LEG = 1.2;
     private const THICK = 2.2;
-    /** A mattress is 13 cm thick. */
-    private const MATTRESS = 8.0;
 
     /**
      * @param Side $near the side that is turned towards the viewer
@@ -38,7 +36,7 @@ final readonly class Furniture
             DrawnSeat::Armchair => [[...$drawn->chairAt(new Vector(0, 0, 0), SeatMeasures::TOP), ...$drawn->armrest($seat, $near->other())], $drawn->armrest($seat, $near), [], []],
             DrawnSeat::Sideways => [$drawn->chairAcross(), [], [], []],
             // The chair's back is between who stands and whoever looks.
-            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(0, self::FLOOR_OF_STANDING - Measures::FLOOR, HandPlaces::RAIL[1] - SeatMeasures::BACK + 3.5), HandPlaces::RAIL[0] - 1 - self::FLOOR_OF_STANDING + Measures::FLOOR), []],
+            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(...SeatMeasures::BEFORE), SeatMeasures::BEFORE_TOP), []],
             DrawnSeat::Wheelchair => [$drawn->wheelchair($swung), [...$drawn->armrest($seat, $near), ...$drawn->wheel($near)], [], $belted ? $drawn->belt() : []],
             DrawnSeat::Bed => [$drawn->raisedBed($seat), [], [], []],
             DrawnSeat::FlatBed => [$drawn->flatBed(), [], [], []],
@@ -190,17 +188,18 @@ final readonly class Furniture
     {
         $parts = SeatMeasures::mattress($seat);
         $frame = new Outline();
-        $low = Measures::FLOOR + 2;
         foreach ([-1, 1] as $sign) {
             $x = $sign * (SeatMeasures::BED_SIDE - 2);
-            $this->strut($frame, new Vector($x, $low + 9, -34), new Vector($x, $low, -34), 1.2);
-            $this->strut($frame, new Vector($x, $low + 9, 48), new Vector($x, $low, 48), 1.2);
-            $this->strut($frame, new Vector($x, $low + 9, -38), new Vector($x, $low + 9, 54), 1.2);
+            foreach (SeatMeasures::BED_LEGS as $z) {
+                $this->strut($frame, new Vector($x, SeatMeasures::BED_CARRIES, $z), new Vector($x, SeatMeasures::BED_STANDS, $z), self::BED_LEG);
+            }
+            [$head, $foot] = SeatMeasures::BED_FRAME;
+            $this->strut($frame, new Vector($x, SeatMeasures::BED_CARRIES, $head), new Vector($x, SeatMeasures::BED_CARRIES, $foot), self::BED_LEG);
         }
         $mattress = $sheets = [];
         foreach ($parts as [$from, $way, $long, $over]) {
             $outline = new Outline();
-            $this->box($outline, $from->plus($way, $long / 2, $over, -self::MATTRESS / 2), new Vector(SeatMeasures::BED_SIDE, 0, 0), $over->times(self::MATTRESS / 2), $way->times($long / 2));
+            $this->box($outline, $from->plus($way, $long / 2, $over, -SeatMeasures::MATTRESS / 2), new Vector(SeatMeasures::BED_SIDE, 0, 0), $over->times(SeatMeasures::MATTRESS / 2), $way->times($long / 2));
             $mattress[] = $outline->filled('seat');
             $sheets[] = $this->sheet($from->plus($way, $long / 2), new Vector(SeatMeasures::BED_SIDE - 2, 0, 0), $way->times($long / 2 - 0.5));
         }
@@ -216,16 +215,17 @@ final readonly class Furniture
     {
         $frame = new Outline();
         foreach ([-1, 1] as $sign) {
-            foreach ([-50, 54] as $z) {
-                $this->strut($frame, new Vector($sign * (SeatMeasures::FLAT_SIDE - 2), -14, $z), new Vector($sign * (SeatMeasures::FLAT_SIDE - 2), -28, $z), 1.2);
+            $x = $sign * (SeatMeasures::FLAT_SIDE - 2);
+            foreach (SeatMeasures::FLAT_LEGS as $z) {
+                $this->strut($frame, new Vector($x, SeatMeasures::FLAT_CARRIES, $z), new Vector($x, SeatMeasures::FLAT_STANDS, $z), self::BED_LEG);
             }
         }
         $mattress = new Outline();
-        $this->box($mattress, new Vector(0, -SeatMeasures::UNDER - self::MATTRESS / 2, 2), new Vector(SeatMeasures::FLAT_SIDE, 0, 0), new Vector(0, self::MATTRESS / 2, 0), new Vector(0, 0, 56.0));
+        $this->box($mattress, new Vector(0, -SeatMeasures::UNDER - SeatMeasures::MATTRESS / 2, SeatMeasures::FLAT_MIDDLE), new Vector(SeatMeasures::FLAT_SIDE, 0, 0), new Vector(0, SeatMeasures::MATTRESS / 2, 0), new Vector(0, 0, SeatMeasures::FLAT_LONG));
         $pillow = new Outline();
         $this->pillow($pillow, new Vector(0, -4.4, -42.0), new Vector(0, 0, -1));
 
-        return [$frame->filled('seat'), $mattress->filled('seat'), $this->sheet(new Vector(0, -SeatMeasures::UNDER, 2), new Vector(SeatMeasures::FLAT_SIDE - 2, 0, 0), new Vector(0, 0, 54.0)), $pillow->filled('pillow', true)];
+        return [$frame->filled('seat'), $mattress->filled('seat'), $this->sheet(new Vector(0, -SeatMeasures::UNDER, SeatMeasures::FLAT_MIDDLE), new Vector(SeatMeasures::FLAT_SIDE - 2, 0, 0), new Vector(0, 0, SeatMeasures::FLAT_LONG - 2)), $pillow->filled('pillow', true)];
     }
 
     /** @return list<Shape> the rail on the far side; the near one is let down */

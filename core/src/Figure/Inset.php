@@ -15,12 +15,12 @@ use KindChair\Movement\View;
 final readonly class Inset
 {
     /** Where it is on the page, for a left side, and how large. */
-    private const AT = [81.0, 20.0];
+    private const AT = [80.4, 19.6];
     private const RADIUS = 19.0;
     /** How much closer; the point in its middle, between two of the body; the pieces of a body. */
     private const HEAD = [1.85, ['head', 'chest', 0.3], ['torso', 'head']];
     private const HAND = [2.1, ['wrist', 'fingers', 0.45], ['lower-arm']];
-    private const FOOT = [1.75, ['ankle', 'toe', 0.4], ['shin']];
+    private const FOOT = [1.65, ['ankle', 'toe', 0.55], ['shin']];
     private const TOES = [2.0, ['ankle', 'toe', 0.4], ['shin']];
     private const BROAD_VIEWS = [View::ThreeQuarter, View::Front, View::Above, View::Side];
     /** How far a palm, a back of the hand or a sole is turned to the viewer, up to 1, to be seen well enough. */

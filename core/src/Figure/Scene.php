@@ -58,7 +58,7 @@ final class Scene
         $this->rest = $this->footing === null ? Settled::rest($seat, $variation->position) : Settled::pose(new Angles([]), $seat, $side, new BodyUse(), $variation->position, $this->footing);
         $this->ends = Ends::of($movement, $variation, $this->rest, $this->pose(...), $this->posed(...));
         $this->view = $view ?? $movement->viewOf($variation) ?? BestView::of($this->ends->widest, $this->ends->end->body, seat: $seat, side: $side, bends: BestView::bends($movement));
-        $this->camera = Camera::of($this->view, $seat, $side)->holding($this->ends->reaches($movement->laterality->sides === SideUse::Alternating));
+        $this->camera = Camera::of($this->view, $seat, $side)->holding($this->ends->reaches($movement->laterality->sides === SideUse::Alternating), SeatEdges::of($seat));
     }
 
     /**

@@ -32,6 +32,22 @@ final class SeatMeasures
     public const UNDER = 5.2;
     public const BED_BACK = 46.0;
     private const BED_FEET = 34.0;
+    /** A mattress is 13 cm thick. */
+    public const MATTRESS = 8.0;
+    /** Of a bed: how far ahead of the hips its legs are and its frame ends, and the heights of both. */
+    public const BED_LEGS = [-34.0, 48.0];
+    public const BED_FRAME = [-38.0, 54.0];
+    public const BED_STANDS = Measures::FLOOR + 2;
+    public const BED_CARRIES = Measures::FLOOR + 11;
+    /** The same of a bed on which somebody lies flat; the middle of its mattress, and half its length. */
+    public const FLAT_LEGS = [-50.0, 54.0];
+    public const FLAT_STANDS = -28.0;
+    public const FLAT_CARRIES = -14.0;
+    public const FLAT_MIDDLE = 2.0;
+    public const FLAT_LONG = 56.0;
+    /** The chair behind which somebody stands: where it is, and the top of its back over that. */
+    public const BEFORE = [0.0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - Measures::ANKLE - Measures::FLOOR, HandPlaces::RAIL[1] - self::BACK + 3.5];
+    public const BEFORE_TOP = HandPlaces::RAIL[0] - 1 - self::BEFORE[1];
 
     /** Whether it has a backrest behind who sits on it. */
     public static function hasUprightBack(DrawnSeat $seat): bool

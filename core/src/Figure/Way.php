@@ -18,9 +18,6 @@ final readonly class Way
     private const DRAWN_OUT = 9.0;
     /** How much of the way of an elbow its hand goes that takes it along. */
     private const WITH_HAND = 0.4;
-    /** How far beyond the page it may reach, to each side, and above and below. */
-    private const BESIDE = 8.0;
-    private const OVER = 5.0;
     /** Shares of the way at which it is drawn, before its end. */
     private const ALONG = [0.35, 0.7];
 
@@ -128,8 +125,8 @@ final readonly class Way
             [$x, $y] = $this->scene->camera->page($skeleton->point($traced));
             [$cx, $cy] = $this->scene->camera->page($skeleton->point($centre));
             $away = max(0.1, hypot($x - $cx, $y - $cy));
-            $x = min(100 + self::BESIDE, max(-self::BESIDE, $x + ($x - $cx) / $away * $out));
-            $y = min(100 + self::OVER, max(-self::OVER, $y + ($y - $cy) / $away * $out));
+            $x += ($x - $cx) / $away * $out;
+            $y += ($y - $cy) / $away * $out;
             $length += $points === [] ? 0 : hypot($x - $points[$i - 1][0], $y - $points[$i - 1][1]);
             $points[] = [$x, $y];
         }
@@ -137,9 +134,9 @@ final readonly class Way
         if ($least !== null && $length > $least && $length < self::DRAWN_OUT) {
             [[$x, $y], [$toX, $toY], $longer] = [$points[0], $points[count($points) - 1], self::DRAWN_OUT / $length];
 
-            return [[$toX - ($toX - $x) * $longer, $toY - ($toY - $y) * $longer], [$toX, $toY]];
+            return ArrowLine::onPage([[$toX - ($toX - $x) * $longer, $toY - ($toY - $y) * $longer], [$toX, $toY]]);
         }
 
-        return $length < max($shortest, $least) ? [] : $points;
+        return $length < max($shortest, $least) ? [] : ArrowLine::onPage($points);
     }
 }
