@@ -21,7 +21,7 @@ final class ArrowLine
      * The same line so far inwards that it and its head are on the page.
      *
      * @param list<array{float, float}> $points
-     * @return list<array{float, float}>
+     * @return ($points is non-empty-list ? non-empty-list<array{float, float}> : list<array{float, float}>)
      */
     public static function onPage(array $points): array
     {
@@ -30,30 +30,13 @@ final class ArrowLine
         }
         $edge = self::WIDTH / 2 + self::GROUND + self::AWAY;
         [$x, $y] = array_map(static function (int $axis) use ($points, $edge): float {
-            $all = array_column([...$points, ...self::bends($points), ...self::barbs($points)], $axis);
+            $all = array_column([...$points, ...array_merge(...Outline::bends($points)), ...self::barbs($points)], $axis);
             [$first, $last] = [min($all), max($all)];
 
             return $first < $edge ? $edge - $first : min(0.0, 100 - $edge - $last);
         }, [0, 1]);
 
         return $x === 0.0 && $y === 0.0 ? $points : array_map(static fn (array $point): array => [$point[0] + $x, $point[1] + $y], $points);
-    }
-
-    /**
-     * @param list<array{float, float}> $points
-     * @return list<array{float, float}> how far it may bend out between them, as an outline's curve does
-     */
-    private static function bends(array $points): array
-    {
-        $bends = [];
-        $last = count($points) - 1;
-        for ($i = 0; $i < $last; ++$i) {
-            [$before, $from, $to, $after] = [$points[max(0, $i - 1)], $points[$i], $points[$i + 1], $points[min($last, $i + 2)]];
-            $bends[] = [$from[0] + ($to[0] - $before[0]) / 6, $from[1] + ($to[1] - $before[1]) / 6];
-            $bends[] = [$to[0] - ($after[0] - $from[0]) / 6, $to[1] - ($after[1] - $from[1]) / 6];
-        }
-
-        return $bends;
     }
 
     /**

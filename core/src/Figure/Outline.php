@@ -122,18 +122,34 @@ final class Outline extends Path
     /** @param list<array{float, float}> $points that a line passes through, rounded between them */
     public function curve(array $points): self
     {
-        $this->letters .= 'M%d %d';
+        $this->letters .= 'M%d %d' . str_repeat('C%d %d %d %d %d %d', count($points) - 1);
         self::push($this->numbers, $points[0]);
-        $last = count($points) - 1;
-        for ($i = 0; $i < $last; ++$i) {
-            [$before, $from, $to, $after] = [$points[max(0, $i - 1)], $points[$i], $points[$i + 1], $points[min($last, $i + 2)]];
-            $this->letters .= 'C%d %d %d %d %d %d';
-            self::push($this->numbers, [$from[0] + ($to[0] - $before[0]) / 6, $from[1] + ($to[1] - $before[1]) / 6]);
-            self::push($this->numbers, [$to[0] - ($after[0] - $from[0]) / 6, $to[1] - ($after[1] - $from[1]) / 6]);
-            self::push($this->numbers, $to);
+        foreach (self::bends($points) as $i => $bends) {
+            foreach ([...$bends, $points[$i + 1]] as $point) {
+                self::push($this->numbers, $point);
+            }
         }
 
         return $this;
+    }
+
+    /**
+     * @param list<array{float, float}> $points that a line passes through
+     * @return list<array{array{float, float}, array{float, float}}> what it bends towards between each two of them
+     */
+    public static function bends(array $points): array
+    {
+        $bends = [];
+        $last = count($points) - 1;
+        for ($i = 0; $i < $last; ++$i) {
+            [$before, $from, $to, $after] = [$points[max(0, $i - 1)], $points[$i], $points[$i + 1], $points[min($last, $i + 2)]];
+            $bends[] = [
+                [$from[0] + ($to[0] - $before[0]) / 6, $from[1] + ($to[1] - $before[1]) / 6],
+                [$to[0] - ($after[0] - $from[0]) / 6, $to[1] - ($after[1] - $from[1]) / 6],
+            ];
+        }
+
+        return $bends;
     }
 
     public function filled(string $role, bool $halo = false): Shape
