@@ -32,16 +32,30 @@ final readonly class LapCushion
      */
     public static function of(BodyUse $use, array $steps, Side $named, DrawnSeat $seat, Closure $posed): ?self
     {
-        foreach ($use->elbows === [] || !ElbowPlaces::isThere(ElbowPlace::Cushion, $seat) ? [] : $steps as $step) {
-            $lying = array_filter(Contacts::carried($use, $step->id, $step->phase, $named), static fn (ElbowContact $contact): bool => $contact->on === ElbowPlace::Cushion);
-            if ($lying !== []) {
-                $body = $posed($step);
-
-                return new self(array_map(static fn (string $side): Vector => $body->point("elbow-$side"), array_keys($lying)), $body->point('hips')->y + self::LAP);
+        foreach ($use->elbows === [] ? [] : $steps as $step) {
+            $cushion = self::under(Contacts::carried($use, $step->id, $step->phase, $named), $seat, static fn (): Skeleton => $posed($step));
+            if ($cushion !== null) {
+                return $cushion;
             }
         }
 
         return null;
+    }
+
+    /**
+     * @param array<string, ElbowContact> $carried what each elbow lies on, by side
+     * @param Closure(): Skeleton $body that lies on it
+     * @return self|null null where no elbow lies on one
+     */
+    public static function under(array $carried, DrawnSeat $seat, Closure $body): ?self
+    {
+        $lying = array_filter($carried, static fn (ElbowContact $contact): bool => $contact->on === ElbowPlace::Cushion);
+        if ($lying === [] || !ElbowPlaces::isThere(ElbowPlace::Cushion, $seat)) {
+            return null;
+        }
+        $body = $body();
+
+        return new self(array_map(static fn (string $side): Vector => $body->point("elbow-$side"), array_keys($lying)), $body->point('hips')->y + self::LAP);
     }
 
     /** @return list<Shape> */

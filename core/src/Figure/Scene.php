@@ -110,7 +110,7 @@ final class Scene
     {
         $camera ??= $this->camera;
         [$table, $cushion] = $this->carriers ??= [
-            TableTop::of($this->variation, $this->use, $this->seat, array_map(fn (Step $step): Pose => $this->pose($step->id), $this->movement->steps)),
+            TableTop::of(TableTop::isUsed($this->variation), $this->use, $this->seat, array_map(fn (Step $step): Pose => $this->pose($step->id), $this->movement->steps)),
             LapCushion::of($this->use, $this->movement->steps, $this->side, $this->seat, fn (Step $step): Skeleton => $this->posed($this->pose($step->id), $step)->body),
         ];
         $sides = $this->movement->laterality->sides;

@@ -67,7 +67,20 @@ final readonly class Sketch
         $body = Skeleton::of($pose, $this->seat);
         [$behind, $before, $over] = Furniture::of($this->seat, $this->camera(), $this->named);
 
-        return [...$behind, ...$this->body->shapes(new Posed($pose, $body, fn (): array => Grips::of($body, $pose, $this->seat, $contacts, $this->use), $this->seat, $this->use->face === [] ? null : Expression::of($this->use->faceIn($this->step), $this->named)), $this->camera(), null, $before, $over)];
+        $posed = new Posed($pose, $body, fn (): array => Grips::of($body, $pose, $this->seat, $contacts, $this->use), $this->seat, $this->use->face === [] ? null : Expression::of($this->use->faceIn($this->step), $this->named));
+
+        return [...$behind, ...$this->body->shapes($posed, $this->camera(), null, $before, [...$over, ...$this->under($pose, $body)])];
+    }
+
+    /** @return list<Shape> the table and the cushion that hands and elbows lie on */
+    private function under(Pose $pose, Skeleton $body): array
+    {
+        $carried = Contacts::carried($this->use, $this->step, $this->phase, $this->named);
+
+        return [
+            ...(TableTop::of(false, $this->use, $this->seat, [$pose])?->shapes($this->camera(), $this->named) ?? []),
+            ...(LapCushion::under($carried, $this->seat, static fn (): Skeleton => $body)?->shapes($this->camera()) ?? []),
+        ];
     }
 
     /** @return list<array{joint: string, role: string, x: float, y: float}> one handle a joint and limb */

@@ -30,15 +30,15 @@ final readonly class TableTop
     }
 
     /**
+     * @param bool $stands whether it is there whatever lies on it (see isUsed)
      * @param BodyUse $use what lies on what, on that seat
      * @param iterable<Pose> $poses in each step
      * @return self|null null where there is none
      */
-    public static function of(Variation $variation, BodyUse $use, DrawnSeat $seat, iterable $poses): ?self
+    public static function of(bool $stands, BodyUse $use, DrawnSeat $seat, iterable $poses): ?self
     {
         $holds = array_filter($use->hands, static fn (HandContact $hand): bool => $hand->on === HandPlace::Table) !== [];
         $carries = array_filter($use->elbows, static fn (ElbowContact $elbow): bool => $elbow->on === ElbowPlace::Table && ElbowPlaces::isThere($elbow->on, $seat)) !== [];
-        $stands = $variation->props === ['table'] && $variation->propAt === PropPlace::InFront;
         if ($seat === DrawnSeat::Standing || !$holds && !$stands && !$carries) {
             return null;
         }
@@ -63,6 +63,12 @@ final readonly class TableTop
         $edge = max(self::NEAREST, min([$edge, ...array_map(static fn (Vector $point): float => $point->z, $lying)]));
 
         return new self($top, $edge);
+    }
+
+    /** Whether a rung is done with a table before the seat. */
+    public static function isUsed(Variation $variation): bool
+    {
+        return $variation->props === ['table'] && $variation->propAt === PropPlace::InFront;
     }
 
     /** @return list<Shape> seen over the thighs */

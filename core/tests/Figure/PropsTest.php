@@ -171,7 +171,7 @@ final class PropsTest extends TestCase
         foreach (self::used() as $name => [$movement, $rung]) {
             $scene = Scene::of($movement, $rung, $rung->mainBase(), Side::Left);
             $poses = array_map(static fn (Step $step): Pose => $scene->pose($step->id), $movement->steps);
-            $table = TableTop::of($rung, $scene->use, $scene->seat, $poses);
+            $table = TableTop::of(TableTop::isUsed($rung), $scene->use, $scene->seat, $poses);
             $heights = [];
             foreach ($table === null || !$rung->body->has(BodyNote::ArmsCarried) && $rung->body->elbows === [] ? [] : $poses as $pose) {
                 foreach (array_filter(Side::cases(), static fn (Side $side): bool => !$pose->restsArm($side)) as $side) {

@@ -14,9 +14,12 @@ use KindChair\Figure\Scene;
 use KindChair\Figure\Settled;
 use KindChair\Figure\Shape;
 use KindChair\Figure\Sketch;
+use KindChair\Movement\AngleRole;
 use KindChair\Movement\Angles;
 use KindChair\Movement\Base;
 use KindChair\Movement\BodyUse;
+use KindChair\Movement\ElbowContact;
+use KindChair\Movement\ElbowPlace;
 use KindChair\Movement\FaceForm;
 use KindChair\Movement\SideUse;
 use KindChair\Movement\View;
@@ -54,6 +57,20 @@ final class SketchTest extends TestCase
         self::assertCount(3, $mouth($smiles, 'in'), 'two pupils, and what is open between the lips');
         self::assertNotSame($mouth($smiles, 'in')[2], $mouth($smiles, 'out')[2]);
         self::assertSame(array_slice($mouth($smiles, 'in'), 0, 2), array_slice($mouth($smiles, 'out'), 0, 2));
+    }
+
+    public function testWhatElbowsLieOnIsSeenWhereTheyLie(): void
+    {
+        $drawn = static fn (ElbowPlace $on, string $step): array => array_count_values(array_map(
+            static fn (Shape $shape): string => $shape->role,
+            Sketch::of(new Angles([]), DrawnSeat::Chair, View::ThreeQuarter, SideUse::Together, Side::Left, null, null, new BodyUse(elbows: [new ElbowContact(AngleRole::Both, $on, in: ['rest'])]), step: $step)->shapes(),
+        ));
+        $none = $drawn(ElbowPlace::Armrest, 'rest');
+
+        self::assertSame($none['seat'] + 1, $drawn(ElbowPlace::Table, 'rest')['seat'], 'a table');
+        self::assertSame($none['seat'] + 1, $drawn(ElbowPlace::Table, 'up')['seat'], 'it stays while they leave it');
+        self::assertArrayNotHasKey('prop', $none);
+        self::assertArrayHasKey('prop', $drawn(ElbowPlace::Cushion, 'rest'), 'a cushion');
     }
 
     /** Who bows to a chair is set as it is drawn afterwards: stepped back, with the hands on its rail. */

@@ -125,9 +125,9 @@ final class ElbowsTest extends TestCase
         $poses = [Settled::rest(DrawnSeat::Chair)];
         $elbows = new BodyUse(elbows: [new ElbowContact(AngleRole::Both, ElbowPlace::Table)]);
 
-        self::assertNotNull(TableTop::of($rung, $elbows, DrawnSeat::Chair, $poses));
-        self::assertNull(TableTop::of($rung, new BodyUse(), DrawnSeat::Chair, $poses));
-        self::assertNull(TableTop::of($rung, $elbows, DrawnSeat::Bed, $poses), 'in bed none stands before the seat');
+        self::assertNotNull(TableTop::of(TableTop::isUsed($rung), $elbows, DrawnSeat::Chair, $poses));
+        self::assertNull(TableTop::of(TableTop::isUsed($rung), new BodyUse(), DrawnSeat::Chair, $poses));
+        self::assertNull(TableTop::of(TableTop::isUsed($rung), $elbows, DrawnSeat::Bed, $poses), 'in bed none stands before the seat');
     }
 
     public function testAForearmOnAnArmrestHasNoHandOnIt(): void

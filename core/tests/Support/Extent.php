@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindChair\Tests\Support;
 
 use KindChair\Figure\Shape;
+use LogicException;
 
 /** How far a shape reaches on the page of 1000 x 1000: corners, the bows of its arcs, and half the width of its line. */
 final class Extent
@@ -30,6 +31,9 @@ final class Extent
                 $xs[] = $x;
                 $ys[] = $y;
             }
+        }
+        if ($xs === [] || $ys === []) {
+            throw new LogicException("There is nothing in a shape: $shape->role");
         }
         $half = $shape->line / 2;
 
