@@ -36,7 +36,7 @@ final readonly class Furniture
             DrawnSeat::Armchair => [[...$drawn->chairAt(new Vector(0, 0, 0), SeatMeasures::TOP), ...$drawn->armrest($seat, $near->other())], $drawn->armrest($seat, $near), [], []],
             DrawnSeat::Sideways => [$drawn->chairAcross(), [], [], []],
             // The chair's back is between who stands and whoever looks.
-            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(...SeatMeasures::BEFORE), SeatMeasures::BEFORE_TOP), []],
+            DrawnSeat::Standing => [[], [], $drawn->chairAt(new Vector(...SeatEdges::BEFORE), SeatEdges::BEFORE_TOP), []],
             DrawnSeat::Wheelchair => [$drawn->wheelchair($swung), [...$drawn->armrest($seat, $near), ...$drawn->wheel($near)], [], $belted ? $drawn->belt() : []],
             DrawnSeat::Bed => [$drawn->raisedBed($seat), [], [], []],
             DrawnSeat::FlatBed => [$drawn->flatBed(), [], [], []],

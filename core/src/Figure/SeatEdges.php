@@ -7,6 +7,10 @@ namespace KindChair\Figure;
 /** The outermost points of what reaches further than who is on it: a bed, and the chair behind which somebody stands. */
 final class SeatEdges
 {
+    /** The chair behind which somebody stands: where it is, and the top of its back over that. */
+    public const BEFORE = [0.0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - Measures::ANKLE - Measures::FLOOR, HandPlaces::RAIL[1] - SeatMeasures::BACK + 3.5];
+    public const BEFORE_TOP = HandPlaces::RAIL[0] - 1 - self::BEFORE[1];
+
     /** @return list<Vector> none where the body reaches as far */
     public static function of(DrawnSeat $seat): array
     {
@@ -17,7 +21,7 @@ final class SeatEdges
                 ...self::onBothSides(SeatMeasures::FLAT_SIDE - 2, SeatMeasures::FLAT_STANDS, ...SeatMeasures::FLAT_LEGS),
             ],
             DrawnSeat::Standing => array_map(
-                static fn (Vector $leg): Vector => $leg->plus(new Vector(...SeatMeasures::BEFORE)),
+                static fn (Vector $leg): Vector => $leg->plus(new Vector(...self::BEFORE)),
                 self::onBothSides(SeatMeasures::SIDE - 1, Measures::FLOOR, SeatMeasures::BACK - 2, SeatMeasures::FRONT),
             ),
             default => [],

@@ -45,9 +45,6 @@ final class SeatMeasures
     public const FLAT_CARRIES = -14.0;
     public const FLAT_MIDDLE = 2.0;
     public const FLAT_LONG = 56.0;
-    /** The chair behind which somebody stands: where it is, and the top of its back over that. */
-    public const BEFORE = [0.0, -Measures::HIP_BELOW - Measures::THIGH - Measures::SHIN - Measures::ANKLE - Measures::FLOOR, HandPlaces::RAIL[1] - self::BACK + 3.5];
-    public const BEFORE_TOP = HandPlaces::RAIL[0] - 1 - self::BEFORE[1];
 
     /** Whether it has a backrest behind who sits on it. */
     public static function hasUprightBack(DrawnSeat $seat): bool
