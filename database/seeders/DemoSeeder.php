@@ -43,6 +43,7 @@ final class DemoSeeder extends Seeder
             $group->add(['id' => 'p' . ($index + 1), ...$person]);
         }
         $hall = $teacher->places()->create(['name' => 'Ferry House, ticket hall', 'document' => self::hall($planner, $group)]);
+        // The class with something to settle comes first, whichever day of the week the demo begins on.
         $tuesday = Carbon::parse('next tuesday 10:30');
         $this->plan($teacher, $group, 'Tuesday seated class', $tuesday, self::plannedSections())->update(['place_id' => $hall->id]);
         $past = $this->plan($teacher, $group, 'Tuesday seated class', Carbon::parse('last tuesday 10:30'), self::pastSections());
@@ -51,7 +52,7 @@ final class DemoSeeder extends Seeder
         foreach (WardRound::people() as $index => $person) {
             $ward->add(['id' => 'w' . ($index + 1), ...$person]);
         }
-        $this->plan($teacher, $ward, WardRound::TITLE, Carbon::parse('next thursday 14:00'), WardRound::sections(), WardRound::PLACE, WardRound::MINUTES);
+        $this->plan($teacher, $ward, WardRound::TITLE, $tuesday->copy()->next('thursday')->setTime(14, 0), WardRound::sections(), WardRound::PLACE, WardRound::MINUTES);
     }
 
     /** @param list<array<string, mixed>> $sections */

@@ -7,8 +7,10 @@ namespace Tests\Feature;
 use App\Models\SeatedClass;
 use App\Planning\ClassPlanner;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use KindChair\Script\Spoken;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppTestCase;
 
 final class PlanTest extends AppTestCase
@@ -233,6 +235,25 @@ final class PlanTest extends AppTestCase
         $this->assertSame(['sides', 'order', 'people', 'time'], array_column($answer['findings'], 'kind'));
         $log = $this->getJson('/api/led')->json('led.0');
         $this->assertNotSame($log['planned'], $log['actual']);
+    }
+
+    #[DataProvider('weekdays')]
+    public function testTheDemoOpensWithTheClassThatHasSomethingToSettle(string $day): void
+    {
+        $this->travelTo(Carbon::parse("next $day 12:00"));
+        $this->seed(DemoSeeder::class);
+        $coming = SeatedClass::query()->where('starts_at', '>', now())->orderBy('starts_at')->pluck('title')->all();
+
+        $this->assertSame(['Tuesday seated class', 'Thursday ward round'], $coming);
+        $this->assertSame(2, SeatedClass::query()->where('starts_at', '>', now())->get()->filter(static fn (SeatedClass $class): bool => str_starts_with($class->title, $class->starts_at?->format('l') ?? '?'))->count());
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function weekdays(): iterable
+    {
+        foreach (['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'] as $day) {
+            yield $day => [$day];
+        }
     }
 
     public function testTheDemoClassesAreSpokenAndNotRecited(): void
